@@ -32,7 +32,10 @@ const READ_BACK = <<<'JS'
         for (const [name, number] of Object.entries(many)) {
             if (all(name).length !== number) { off.push(`${row.name}: ${all(name).length} of ${number} ${name}`); }
         }
-        if (drawing.querySelector('svg').getAttribute('aria-label') !== row.said || row.said === '') { off.push(`${row.name} says otherwise`); }
+        // On a case what is seen ahead follows, once it is told.
+        const label = drawing.querySelector('svg').getAttribute('aria-label');
+        const more = label.slice(row.said.length);
+        if (! label.startsWith(row.said) || row.said === '' || (more !== '' && ! more.startsWith(' Seen ahead, '))) { off.push(`${row.name} says otherwise`); }
     }
     return [read, off];
     JS;

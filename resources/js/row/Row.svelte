@@ -1,10 +1,10 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
-    import { short } from '../lib/figures';
     import { onShortDay } from '../lib/time';
     import { axisOf, HALF_BOARD, ticks } from './axis';
+    import Curves from './Curves.svelte';
     import { drawnOf, type Height, type Typed } from './drawn';
-    import { LEAF, MARKED_LEAF } from './shapes';
+    import Leaves from './Leaves.svelte';
 
     interface Props {
         row: Schemas['Row'];
@@ -74,47 +74,8 @@
             >
             {#if large}<text x={stake.x + 8} y={drawn.head - 2} class="number fill-secondary">{i + 1}</text>{/if}
         {/each}
-        {#each drawn.curves as curve, i (curve.caseId)}
-            {#if large}<path d={curve.compared} class="stroke-base-content" fill="none" stroke-width="2.5" stroke-dasharray="8 5" />{/if}
-            <path
-                d={curve.path}
-                class="stroke-primary"
-                fill="none"
-                stroke-width={thin ? 2.5 : 3.5}
-                stroke-linejoin="round"
-                stroke-dasharray={i === 0 ? undefined : '2 4'}
-            />
-            {#each curve.dots as one, j (`${one.at} ${j}`)}
-                <circle cx={one.x} cy={one.y} r={drawn.dot} class="fill-primary stroke-base-100" stroke-width="1.5" data-dot={one.at} />
-                {#if large}<text x={one.x} y={one.y - 12} text-anchor="middle" class="number fill-primary">{short(one.value)}</text>{/if}
-            {/each}
-            {#if large}{#each curve.squares as one, j (`${one.at} ${j}`)}<rect
-                        x={one.x - 6}
-                        y={one.y - 6}
-                        width="12"
-                        height="12"
-                        class="fill-base-100 stroke-base-content"
-                        stroke-width="2.5"
-                    />{/each}{/if}
-        {/each}
-        {#each drawn.tests as test, i (`${test.at} ${i}`)}
-            <g transform={`translate(${test.x} ${drawn.base}) scale(${drawn.leaf})`} data-test={test.at}>
-                <title>{test.spray}</title>
-                <path
-                    d={LEAF}
-                    class={[test.clean === true ? 'good' : 'fill-base-100', 'stroke-primary']}
-                    stroke-width="2"
-                    stroke-dasharray={test.clean === null ? '3 2' : undefined}
-                />
-                {#if test.clean === false}<path d={MARKED_LEAF} class="hurt" fill="none" stroke-width="3" />{/if}
-            </g>
-        {/each}
-        {#each drawn.burns as burn, i (`${burn.at} ${i}`)}
-            <g transform={`translate(${burn.x} ${drawn.base - (thin ? 14 : 22)}) scale(${drawn.leaf})`} data-burn={burn.at}>
-                <path d={LEAF} class="burnt" />
-                <path d="M-9 -27L9 -3M9 -27L-9 -3" class="stroke-base-100" stroke-width="3" />
-            </g>
-        {/each}
+        <Curves {drawn} {large} {thin} />
+        <Leaves {drawn} {thin} />
         {#each drawn.ends as end (end.kind + end.at)}
             <path
                 d={`M${end.x} ${drawn.head - 4}V${drawn.base}M${end.x - 5} ${drawn.base - 4}l10 -6`}
@@ -159,12 +120,6 @@
     .workable {
         stroke: var(--color-success);
     }
-    .hurt {
-        stroke: var(--color-error);
-    }
-    .burnt {
-        fill: var(--color-error);
-    }
     .tick {
         font-size: 16px;
         fill: var(--color-base-content);
@@ -174,12 +129,12 @@
         font-weight: 700;
     }
     @media print {
-        svg * {
+        svg :global(*) {
             print-color-adjust: exact;
         }
     }
     @media (forced-colors: active) {
-        svg * {
+        svg :global(*) {
             forced-color-adjust: none;
         }
     }

@@ -1,8 +1,9 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
     import { onShortDay } from '../../lib/time';
+    import CountMarks from './CountMarks.svelte';
     import type { Moving } from './moving.svelte';
-    import { across, band, HIGH, line, marks, top, WAYS, WIDE } from './outlook';
+    import { across, band, HIGH, line, top, WAYS, WIDE } from './outlook';
     import Stakes from './Stakes.svelte';
 
     /** One line for each way to go on; the band is that of what is planned, or else of what is left alone. */
@@ -21,14 +22,7 @@
 <figure class="my-2" data-ahead-drawing>
     <figcaption class="quiet text-sm">{all.counted}</figcaption>
     <svg viewBox={`-60 -12 ${WIDE + 66} ${HIGH + 52}`} class="w-full max-w-2xl" role={moving === null ? 'img' : 'group'} aria-label={said}>
-        {#each marks(most) as mark (mark.count)}
-            <path d={`M0 ${mark.y}H${WIDE}`} class="stroke-base-300" stroke-width="1.5" /><text
-                x="-6"
-                y={mark.y + 6}
-                text-anchor="end"
-                class="fill-base-content text-[26px] sm:text-[15px]">{mark.count}</text
-            >
-        {/each}
+        <CountMarks {most} />
         {#if banded !== undefined}<path d={band(banded.days, most)} class="fill-primary opacity-15" data-band />{/if}
         {#each outlooks as outlook (outlook.kind)}
             <path

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { HIGH, marks, WIDE } from '../cases/outlook';
+    import CountMarks from '../cases/CountMarks.svelte';
+    import { HIGH, WIDE } from '../cases/outlook';
     import type { Season } from './season.svelte';
 
     /** The season as one strip of time: what was counted, when was sprayed; at its end what there really was, and what another way would have left. */
@@ -20,14 +21,7 @@
 </script>
 
 <svg viewBox={`-60 -12 ${WIDE + 66} ${HIGH + 52}`} class="w-full max-w-3xl" role="img" aria-label={said} data-season>
-    {#each marks(most) as mark (mark.count)}
-        <path d={`M0 ${mark.y}H${WIDE}`} class="stroke-base-300" stroke-width="1.5" /><text
-            x="-14"
-            y={mark.y + 6}
-            text-anchor="end"
-            class="fill-base-content text-[26px] sm:text-[15px]">{mark.count}</text
-        >
-    {/each}
+    <CountMarks {most} />
     {#if seen.end !== null}<path d={line(seen.end.truth)} class="stroke-primary" stroke-width="3.5" fill="none" data-truth />{:else}<rect
             x={x(season.day) - 3}
             y="-12"
