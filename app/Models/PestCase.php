@@ -96,6 +96,25 @@ final class PestCase extends Kept
         return $this->hasMany(Round::class, 'case_id')->orderBy('sprayed_at')->orderBy('id');
     }
 
+    /** @return list<array{Round, Batch}> rounds with what was mixed here, earliest first */
+    public function mixed(): array
+    {
+        $mixed = [];
+        foreach ($this->rounds as $round) {
+            if ($round->batch !== null) {
+                $mixed[] = [$round, $round->batch];
+            }
+        }
+
+        return $mixed;
+    }
+
+    /** @return list<string> slugs of the recipes that were mixed for its rounds, in order; what was bought has none */
+    public function slugs(): array
+    {
+        return array_map(static fn(array $one): string => $one[1]->recipeVersion->recipe->slug, $this->mixed());
+    }
+
     /** @return HasMany<Count, $this> the last two of what was sprayed, the last first */
     public function lastCounts(): HasMany
     {

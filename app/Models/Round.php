@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use IdleMixer\Core\Bought\Bought;
+use IdleMixer\Core\Bought\BoughtKind;
+use IdleMixer\Core\Bought\Holds;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Run\RunStepKind;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,7 +21,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $who who wrote it down; empty where the device said nobody
  * @property int $version how often it was made or changed
  * @property int $case_id
- * @property int $batch_id
+ * @property int|null $batch_id null where it was something bought
+ * @property string|null $bought_kind
+ * @property string|null $bought_name
+ * @property string|null $bought_holds
  * @property CarbonImmutable $sprayed_at
  * @property bool $hand_work
  * @property bool $rinsed off within a day, by hand
@@ -27,7 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float|null $litres that the plant got, where it is known
  * @property string $weather as it was then, in words
  * @property-read PestCase $case
- * @property-read Batch $batch
+ * @property-read Batch|null $batch
  * @property-read Run|null $run
  * @property-read Collection<int, Burn> $burns
  * @property CarbonImmutable|null $taken_back_at
@@ -59,6 +66,36 @@ final class Round extends Correctable
     public function burns(): HasMany
     {
         return $this->hasMany(Burn::class)->orderBy('id');
+    }
+
+    /** What was bought or set out; null where it was mixed. */
+    public function bought(): ?Bought
+    {
+        return $this->bought_kind === null ? null : Bought::of(BoughtKind::from($this->bought_kind), $this->bought_name ?? '', $this->bought_holds === null ? null : Holds::from($this->bought_holds));
+    }
+
+    /** Of the batch, or of what was bought. */
+    public function name(): string
+    {
+        return $this->batch->name ?? $this->bought_name ?? '';
+    }
+
+    /** Of the recipe that it was mixed by; null where it was something bought. */
+    public function slug(): ?string
+    {
+        return $this->batch?->recipeVersion->recipe->slug;
+    }
+
+    /** @return float hours to the first look that says something */
+    public function firstLookHours(): float
+    {
+        return $this->batch->first_look_hours ?? $this->bought()?->kind->firstLookHours() ?? BoughtLines::FIRST_LOOK['value'];
+    }
+
+    /** @return float hours to the look that may judge it */
+    public function fairLookHours(): float
+    {
+        return $this->batch->fair_look_hours ?? $this->bought()?->kind->fairLookHours() ?? BoughtLines::FAIR_LOOK['value'];
     }
 
     /** Off within a day, by hand: it was said, or it was a step of its walk. */

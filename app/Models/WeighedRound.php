@@ -14,7 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $case_id
  * @property string $pest
  * @property int $round_id the last, of a programme
- * @property int $batch_id
+ * @property int|null $batch_id null where it was something bought
+ * @property string|null $bought how that is known again
  * @property CarbonImmutable $sprayed_at
  * @property string $outcome
  * @property string|null $formula

@@ -113,7 +113,7 @@ final readonly class CasePlans
     /** @return list<Recorded> rounds that were had */
     private static function record(PestCase $case, PlaceDays $days): array
     {
-        return array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($days->of($round->sprayed_at), RecordKind::Round, $round->batch->recipeVersion->recipe->slug))->all());
+        return array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($days->of($round->sprayed_at), RecordKind::Round, $round->slug()))->all());
     }
 
     private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse
@@ -154,7 +154,7 @@ final readonly class CasePlans
     /** @return list<Recipe> what was sprayed and what comes next, each once, in the order in which it came */
     private function recipes(PestCase $case, ?string $next): array
     {
-        $slugs = array_values(array_unique([...$case->rounds->map(static fn(Round $round): string => $round->batch->recipeVersion->recipe->slug)->all(), ...$next === null ? [] : [$next]]));
+        $slugs = array_values(array_unique([...$case->slugs(), ...$next === null ? [] : [$next]]));
 
         return $this->shelf->named(array_slice($slugs, 0, self::MOST));
     }

@@ -63,9 +63,9 @@ final readonly class CaseTrials
         return new CaseHistory(
             array_map(fn(Round $round): Sprayed => new Sprayed(
                 $round->sprayed_at,
-                $this->fairLook->against($kind, $round->batch->fair_look_hours),
-                $round->batch->name,
-                $this->fairLook->isOfWinter($round->batch->fair_look_hours),
+                $this->fairLook->against($kind, $round->fairLookHours()),
+                $round->bought()?->key() ?? $round->name(),
+                $this->fairLook->isOfWinter($round->fairLookHours()),
             ), $rounds),
             array_values($case->counts->map(static fn(Count $count): Counted => new Counted($count->counted_at, $count->value, $count->untreated, Looks::leaves($count)))->all()),
         );

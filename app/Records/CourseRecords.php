@@ -148,6 +148,6 @@ final readonly class CourseRecords
 
     private static function slug(Round $round): string
     {
-        return $round->batch->recipeVersion->recipe->slug;
+        return $round->slug() ?? '';
     }
 }

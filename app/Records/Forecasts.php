@@ -8,6 +8,7 @@ use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
+use IdleMixer\Core\Bought\BoughtKind;
 use IdleMixer\Core\Choice\StageKills;
 use IdleMixer\Core\Course\ActKind;
 use IdleMixer\Core\Data\PopulationLines;
@@ -178,6 +179,9 @@ final readonly class Forecasts
 
     private function treatment(PestCase $case, Round $round, PlaceDays $days): Treatment
     {
+        if ($round->batch === null) {
+            return new Treatment($days->of($round->sprayed_at), $round->bought()?->kind === BoughtKind::Insects ? new Kill([]) : $this->kills->unknown(), 0);
+        }
         $practice = $this->recipes->practiceOf($this->shelf->read($round->batch->recipeVersion));
 
         return new Treatment($days->of($round->sprayed_at), $this->kill($case, $practice), $practice->method->lastsDays);

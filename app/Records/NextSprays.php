@@ -47,11 +47,13 @@ final readonly class NextSprays
         $situation = $this->situation($case, $now);
         $trials = $this->trials->of($case);
 
-        $had = array_values($case->rounds->map(static function (Round $round) use ($trials): HadMethod {
+        // What was bought is no method of ours: nothing takes turns with it.
+        $had = array_map(static function (array $one) use ($trials): HadMethod {
+            [$round, $batch] = $one;
             $trial = $trials[$round->id] ?? null;
 
-            return new HadMethod($round->batch->recipeVersion->recipe->slug, $trial?->outcome()->isJudged() === true ? $trial->reduction() : null);
-        })->all());
+            return new HadMethod($batch->recipeVersion->recipe->slug, $trial?->outcome()->isJudged() === true ? $trial->reduction() : null);
+        }, $case->mixed());
         $stopped = $this->stopped($case, $now);
         $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
 
@@ -63,8 +65,8 @@ final readonly class NextSprays
     private function stopped(PestCase $case, DateTimeImmutable $now): array
     {
         $last = [];
-        foreach ($case->rounds as $round) {
-            $last[$round->batch->recipeVersion->recipe->slug] = $round->batch;
+        foreach ($case->mixed() as [, $batch]) {
+            $last[$batch->recipeVersion->recipe->slug] = $batch;
         }
         $whom = $last === [] ? null : $this->whoms->of($case->plant, $now);
 
@@ -74,6 +76,6 @@ final readonly class NextSprays
     /** The last round of a case with a recipe; null where none was. */
     public static function like(PestCase $case, string $slug): ?Round
     {
-        return $case->rounds->last(static fn(Round $round): bool => $round->batch->recipeVersion->recipe->slug === $slug);
+        return $case->rounds->last(static fn(Round $round): bool => $round->slug() === $slug);
     }
 }

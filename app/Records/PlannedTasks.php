@@ -33,12 +33,13 @@ final readonly class PlannedTasks
         $trial = $round === null ? null : ($trials[$round->id] ?? null);
         $done = $round === null || $trial === null ? null : new RoundDone(
             $round->sprayed_at,
-            $round->batch->first_look_hours,
-            $round->batch->fair_look_hours,
+            $round->firstLookHours(),
+            $round->fairLookHours(),
             $case->round_days,
             self::countedSince($case, $round)?->counted_at,
             $trial->isLookedAt(),
             $case->bud_break_on === null ? null : PlaceDays::from($round->sprayed_at, $this->garden->zone())->morningOf($case->bud_break_on),
+            $case->rounds->whereNotNull('batch_id')->isNotEmpty(),
         );
         $trouble = $this->troubles->trouble($case->pest);
 

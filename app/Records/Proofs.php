@@ -32,6 +32,9 @@ final readonly class Proofs
         $tested = $this->tests($plant, $kin, $now);
         $clean = [];
         foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns', 'case.plant'])->orderBy('id')->get() as $round) {
+            if ($round->batch === null) {
+                continue;
+            }
             // What burnt is what was meant, where spoons were off no more than they always are.
             $spray = $round->burns->isEmpty() ? BatchBook::composition($round->batch) : $this->book->judged($round->batch);
             if ($spray === null) {

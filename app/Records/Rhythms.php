@@ -57,9 +57,12 @@ final readonly class Rhythms
     /** Days from the last round of a case to the next of the same; null where there is none. */
     public function afterLast(PestCase $case): ?int
     {
-        $batch = $case->rounds->last()?->batch;
+        $last = $case->rounds->last();
+        $batch = $last?->batch;
         if ($batch === null) {
-            return null;
+            $bought = $last?->bought();
+
+            return $bought === null ? null : $case->every_days ?? $bought->kind->nextDays();
         }
         $batch->loadMissing('recipeVersion.recipe');
 

@@ -43,6 +43,9 @@ final class RoundDues
     /** @var array<int, DateTimeImmutable> until when a plant rests whose leaves burnt, by plant */
     private array $rests = [];
 
+    /** @var array<int, DateTimeImmutable> when insects were set out, by plant */
+    private array $setOut = [];
+
     private DateTimeImmutable $now;
 
     public function __construct(
@@ -78,6 +81,7 @@ final class RoundDues
         $fresh->mixed = ReadyBatches::of($cases, $now);
         $fresh->next = [];
         $fresh->rests = BurntPlants::rests($now);
+        $fresh->setOut = SetOuts::lately($now);
         $fresh->now = $now;
 
         return $fresh;
@@ -88,9 +92,9 @@ final class RoundDues
         $place = $this->garden->place();
         $planned = $place === null ? $planned : $planned->setTimezone($place->zone);
         // A list of tasks knows batches without what they were started from.
-        $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
+        $batch = $last?->batch_id === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
         $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $place === null ? null : $this->next($case)?->wants), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
+            ? $this->withoutSpray($case, $last, $planned, $testUntil, $place === null ? null : $this->next($case)?->wants)
             : $this->since($case, $last, $batch, $planned, $testUntil);
 
         return RoundMoves::of($planned, $facts, $this->now);
@@ -101,7 +105,7 @@ final class RoundDues
     {
         $ready = $this->mixed[$case->id] ?? null;
         if (! array_key_exists($case->id, $this->next)) {
-            $this->next[$case->id] = $ready === null && $case->rounds->isEmpty() ? null : $this->own->ofCase($case->id, $ready, $this->now);
+            $this->next[$case->id] = $ready === null && $case->rounds->whereNotNull('batch_id')->isEmpty() ? null : $this->own->ofCase($case->id, $ready, $this->now);
         }
 
         return $this->next[$case->id];
@@ -115,6 +119,26 @@ final class RoundDues
     public function hours(PestCase $case): array
     {
         return $this->hours->of($case->plant, $this->next($case)?->wants);
+    }
+
+    /** Before the first round, or since one of something bought: what rain does to that, and how soon leaves bear more of it, its label says. */
+    private function withoutSpray(PestCase $case, ?Round $last, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil, ?Spray $next): RoundFacts
+    {
+        return new RoundFacts(
+            $last?->sprayed_at,
+            $planned,
+            null,
+            $last === null ? 0 : $this->cleanLooks($case, $last),
+            $testUntil,
+            ...[...$this->hours->of($case->plant, $next), $this->rests[$case->plant_id] ?? null],
+            ...$this->keepsOff($case),
+            wantedSince: $last === null ? null : $this->wantedSince($case),
+        );
+    }
+
+    private function wantedSince(PestCase $case): ?DateTimeImmutable
+    {
+        return $this->wanted->next($case) === null ? null : $case->dates_chosen_at ?? $case->opened_at;
     }
 
     /** What is known since the last round. */
@@ -139,7 +163,7 @@ final class RoundDues
             $testUntil,
             ...[...$this->hoursOf($case, $earliest, $spray), $this->rests[$case->plant_id] ?? null, $inTurn, $this->slowed($case, $last)],
             ...$this->keepsOff($case),
-            wantedSince: $this->wanted->next($case) === null ? null : $case->dates_chosen_at ?? $case->opened_at,
+            wantedSince: $this->wantedSince($case),
         );
     }
 
@@ -158,9 +182,9 @@ final class RoundDues
     }
 
     /**
-     * What keeps the spray that comes next off the plant: open flowers, thirst.
+     * What keeps the spray that comes next off the plant: open flowers, thirst, insects that were set out.
      *
-     * @return array{blooms?: array{DateTimeImmutable|null, DateTimeImmutable}|null, dryUntil?: DateTimeImmutable|null} none where nothing does, or nobody knows what comes next
+     * @return array{blooms?: array{DateTimeImmutable|null, DateTimeImmutable}|null, dryUntil?: DateTimeImmutable|null, setOut?: DateTimeImmutable|null} none where nothing does, or nobody knows what comes next
      */
     private function keepsOff(PestCase $case): array
     {
@@ -168,13 +192,14 @@ final class RoundDues
         $blooms = Whoms::bloom($plant, $this->now);
         $dryUntil = PlantCalendar::dryUntil($plant->dry_on, $this->now);
         // What is sprayed next takes long to say: it is asked only where one of these may keep it off.
-        $next = $blooms === null && $dryUntil === null ? null : $this->next($case);
+        $setOut = $this->setOut[$plant->id] ?? null;
+        $next = $blooms === null && $dryUntil === null && $setOut === null ? null : $this->next($case);
         if ($next === null) {
             return [];
         }
         $question = Question::for($next->asked, new Whom($this->whoms->now($plant, $this->now), new PlantHad()), $this->classes);
 
-        return ['blooms' => KeepsOff::bees($question) ? $blooms : null, 'dryUntil' => KeepsOff::thirst($question) ? $dryUntil : null];
+        return ['blooms' => KeepsOff::bees($question) ? $blooms : null, 'dryUntil' => KeepsOff::thirst($question) ? $dryUntil : null, 'setOut' => KeepsOff::insects($question) ? $setOut : null];
     }
 
     /** When the next round comes where it is cool; null where nobody said where the garden lies, or it makes no difference. */
@@ -194,7 +219,7 @@ final class RoundDues
 
     private function cleanLooks(PestCase $case, Round $last): int
     {
-        $hours = $this->fairLook->against($this->troubles->trouble($case->pest)->kind, $last->batch->fair_look_hours);
+        $hours = $this->fairLook->against($this->troubles->trouble($case->pest)->kind, $last->fairLookHours());
         $counts = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated && $count->counted_at >= $last->sprayed_at);
 
         return CleanLooks::of(array_values($counts->map(static fn(Count $count): array => [$count->counted_at, $count->value])->all()), $last->sprayed_at->modify('+' . (int) round($hours * 60) . ' minutes'));

@@ -27,16 +27,16 @@ final readonly class RoundFacts
     public function of(Round $round): array
     {
         $batch = $round->batch;
-        $record = $this->book->record($batch);
+        $record = $batch === null ? null : $this->book->record($batch);
 
         return Facts::of(
             $round->hand_work,
-            StandTest::from($batch->stand_test),
-            $record->water->hardness,
-            $record->order,
+            StandTest::from($batch->stand_test ?? StandTest::NotDone->value),
+            $record?->water->hardness,
+            $record?->order,
             (int) $round->sprayed_at->setTimezone($this->garden->place()->zone ?? new DateTimeZone('UTC'))->format('G'),
             KeptWeather::kept($round->weather ?? '')?->celsius,
-            self::asPlanned($batch, array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)),
+            $batch === null || $record === null ? null : self::asPlanned($batch, array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)),
             $round->litres,
         );
     }

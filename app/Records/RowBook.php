@@ -68,11 +68,11 @@ final class RowBook
         foreach (Count::query()->whereIn('case_id', $of)->where('counted_at', '>=', $span->from)->get(['id', 'case_id', 'counted_at', 'value', 'untreated']) as $count) {
             $marks[$cases[$count->case_id]][] = $count->untreated ? Mark::compared($count->counted_at, $count->case_id, $count->value) : Mark::count($count->counted_at, $count->case_id, $count->value);
         }
-        foreach (Round::query()->whereIn('case_id', $of)->where('sprayed_at', '>=', $span->from)->with('batch:id,name')->get(['id', 'case_id', 'batch_id', 'sprayed_at']) as $round) {
-            $marks[$cases[$round->case_id]][] = Mark::round($round->sprayed_at, $round->case_id, $round->batch->name);
+        foreach (Round::query()->whereIn('case_id', $of)->where('sprayed_at', '>=', $span->from)->with('batch:id,name')->get(['id', 'case_id', 'batch_id', 'bought_name', 'sprayed_at']) as $round) {
+            $marks[$cases[$round->case_id]][] = Mark::round($round->sprayed_at, $round->case_id, $round->name());
         }
-        foreach (Burn::query()->where('seen_at', '>=', $span->from)->whereHas('round', static fn($round) => $round->whereIn('case_id', $of))->with(['round:id,case_id,batch_id', 'round.batch:id,name'])->get() as $burn) {
-            $marks[$cases[$burn->round->case_id]][] = Mark::burn($burn->seen_at, $burn->round->batch->name, $burn->share);
+        foreach (Burn::query()->where('seen_at', '>=', $span->from)->whereHas('round', static fn($round) => $round->whereIn('case_id', $of))->with(['round:id,case_id,batch_id,bought_name', 'round.batch:id,name'])->get() as $burn) {
+            $marks[$cases[$burn->round->case_id]][] = Mark::burn($burn->seen_at, $burn->round->name(), $burn->share);
         }
         foreach (LeafTest::query()->whereIn('plant_id', $plants)->where('applied_at', '>=', $span->from)->with(['readings', 'batch:id,name'])->get() as $test) {
             $outcome = FromNotebook::leafTest($test)->outcome($span->now);

@@ -10,6 +10,7 @@ use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Stale;
 use DateTimeImmutable;
+use IdleMixer\Core\Bought\Holds;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
@@ -73,11 +74,12 @@ final readonly class Situations
     public function keep(Plant $plant, SaidOfCase $said, DateTimeImmutable $now): void
     {
         $today = $now->format('Y-m-d');
+        $had = $this->whoms->of($plant, $now)->had;
         $columns = array_filter([
             'wounded' => $said->wounded === $plant->wounded ? null : $said->wounded,
             'soap_sensitive' => $said->soapSensitive === $plant->soap_sensitive ? null : $said->soapSensitive,
-            'sulfur_on' => $said->sulfurLately && ! PlantCalendar::isSulfurLately($plant->sulfur_on, $now) ? $today : null,
-            'copper_on' => $said->copperLately && ! PlantCalendar::isCopperLately($plant->copper_on, $now) ? $today : null,
+            'sulfur_on' => $said->sulfurLately && ! $had->isSulfurLately() ? $today : null,
+            'copper_on' => $said->copperLately && ! $had->isCopperLately() ? $today : null,
             'oil_on' => $said->oilLately && ! PlantCalendar::isOilLately($plant->oil_on, $now) && ! $this->sprayedOil($plant, $now) ? $today : null,
             'dry_on' => $said->dryAtRoot && ! PlantCalendar::isDry($plant->dry_on, $now) ? $today : null,
             ...self::stage($plant, $said, $now),
@@ -105,7 +107,7 @@ final readonly class Situations
     private function sprayedOil(Plant $plant, DateTimeImmutable $now): bool
     {
         foreach (Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('plant_id', $plant->id)->select('id'))->with('batch:id,made')->get() as $round) {
-            if (PlantCalendar::isOilLately($round->sprayed_at, $now) && BatchBook::composition($round->batch)?->hasOil() === true) {
+            if (PlantCalendar::isOilLately($round->sprayed_at, $now) && ($round->bought()?->holds === Holds::Oil || ($round->batch !== null && BatchBook::composition($round->batch)?->hasOil() === true))) {
                 return true;
             }
         }
@@ -123,6 +125,7 @@ final readonly class Situations
         $house = $own->or(new Remembered(PestCase::query()->whereNotNull('situation')->orderByDesc('updated_at')->first()?->situation));
         $plant = $case->plant;
         $is = $this->whoms->now($plant, $now);
+        $had = $this->whoms->of($plant, $now)->had;
         $trouble = $this->trouble($case);
         // Bare wood is met in the winter stage of a pest that has one.
         $stage = $this->tolerance->get($plant->tolerance)->surface === Surface::Wood && in_array('winter', $trouble->stages, true) ? 'winter' : $trouble->stages[0];
@@ -140,8 +143,8 @@ final readonly class Situations
             $plant->wounded,
             PlantCalendar::isEatenSoon($plant->harvest_on, $now),
             $is->isSoapSensitive(),
-            PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
-            PlantCalendar::isCopperLately($plant->copper_on, $now),
+            $had->isSulfurLately(),
+            $had->isCopperLately(),
             PlantCalendar::isOilLately($plant->oil_on, $now) || $this->sprayedOil($plant, $now),
             $this->helpers->on($case, $now),
         );

@@ -24,8 +24,8 @@ final readonly class SprayRecord
         public ?Composition $spray,
         public ?SprayFamily $family,
         public Record $record,
-        /** The batch that was sprayed last. */
-        public int $lastBatch,
+        /** The batch that was sprayed last; null of what was bought. */
+        public ?int $lastBatch,
         /** The plant that got it last. */
         public string $lastPlant,
         public DateTimeImmutable $lastAt,

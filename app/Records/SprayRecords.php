@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\PestCase;
+use App\Models\Round;
 use App\Models\WeighedRound;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\RecordBook;
@@ -38,7 +39,7 @@ final readonly class SprayRecords
     public function against(string $pest, array $tests): array
     {
         $rounds = array_values(WeighedRound::query()->where('pest', $pest)->orderBy('sprayed_at')->orderBy('round_id')->get()->all());
-        $batches = Batch::query()->withoutGlobalScopes()->whereIn('id', array_unique(array_map(static fn(WeighedRound $round): int => $round->batch_id, $rounds)))->with('recipeVersion.recipe')->get(self::OF_A_BATCH)->keyBy('id');
+        $batches = Batch::query()->withoutGlobalScopes()->whereIn('id', array_unique(array_filter(array_map(static fn(WeighedRound $round): ?int => $round->batch_id, $rounds), is_int(...))))->with('recipeVersion.recipe')->get(self::OF_A_BATCH)->keyBy('id');
         $groups = self::alike($rounds, $batches);
         $cases = PestCase::query()->whereIn('id', array_unique(array_map(static fn(WeighedRound $round): int => $round->case_id, $rounds)))->with('plant')->get()->keyBy('id');
         $ranked = $this->book->ranked(
@@ -94,7 +95,7 @@ final readonly class SprayRecords
      * @param list<WeighedRound>     $rounds
      * @param Collection<int, Batch> $batches by id
      *
-     * @return list<array{Composition|null, non-empty-list<WeighedRound>}> what nobody wrote down goes by its recipe
+     * @return list<array{Composition|null, non-empty-list<WeighedRound>}> what nobody wrote down goes by its recipe, what was bought by its name
      */
     private static function alike(array $rounds, Collection $batches): array
     {
@@ -102,8 +103,12 @@ final readonly class SprayRecords
         $unknown = [];
         $sprays = [];
         foreach ($rounds as $i => $round) {
-            $batch = $batches[$round->batch_id] ?? null;
-            $spray = $sprays[$round->batch_id] ??= $batch === null ? null : BatchBook::composition($batch);
+            if ($round->bought !== null) {
+                $unknown[$round->bought][] = $round;
+                continue;
+            }
+            $batch = $batches[$round->batch_id ?? 0] ?? null;
+            $spray = $sprays[$round->batch_id ?? 0] ??= $batch === null ? null : BatchBook::composition($batch);
             if ($spray === null) {
                 $unknown[$batch?->recipeVersion->recipe->slug ?? ''][] = $round;
             } else {
@@ -127,7 +132,7 @@ final readonly class SprayRecords
     private static function record(string $pest, array $group, Record $record, Collection $batches, Collection $cases): SprayRecord
     {
         [$spray, $rounds] = $group;
-        $names = array_unique(array_map(static fn(WeighedRound $round): string => $batches[$round->batch_id]->name ?? '', $rounds));
+        $names = array_unique(array_map(static fn(WeighedRound $round): string => $batches[$round->batch_id ?? 0]->name ?? self::bought($round), $rounds));
         $last = $rounds[0];
         foreach ($rounds as $round) {
             $last = $round->sprayed_at >= $last->sprayed_at ? $round : $last;
@@ -136,7 +141,7 @@ final readonly class SprayRecords
 
         return new SprayRecord(
             $pest,
-            $batches[$rounds[0]->batch_id]?->recipeVersion->recipe->slug ?? '',
+            $batches[$rounds[0]->batch_id ?? 0]?->recipeVersion->recipe->slug ?? '',
             implode(', ', $names),
             $spray,
             SprayFamily::of($spray),
@@ -149,6 +154,12 @@ final readonly class SprayRecords
             $each->minutes,
             Associations::in(array_map(static fn(WeighedRound $round): array => [self::effect($round), self::facts($round)], $rounds)),
         );
+    }
+
+    /** As it was typed the first time; empty where it was mixed. */
+    private static function bought(WeighedRound $round): string
+    {
+        return $round->bought === null ? '' : Round::query()->find($round->round_id)?->name() ?? '';
     }
 
     /** @return array<string, bool> */

@@ -30,25 +30,26 @@ final readonly class TurnDays
     /** Null where it is the same once more. */
     public function after(PestCase $case, Round $last): ?CarbonImmutable
     {
-        if ($case->rounds->count() < 2) {
+        $mixed = array_values($case->rounds->whereNotNull('batch_id')->all());
+        if (count($mixed) < 2) {
             return null;
         }
-        $of = Batch::query()->withoutGlobalScopes()->whereIn('id', $case->rounds->map(static fn(Round $round): int => $round->batch_id)->all())->with('recipeVersion.recipe');
+        $of = Batch::query()->withoutGlobalScopes()->whereIn('id', array_map(static fn(Round $round): ?int => $round->batch_id, $mixed))->with('recipeVersion.recipe');
         // What they were started from is long, and is read only where sprays take turns.
         $named = $of->clone()->get(['id', 'recipe_version_id'])->keyBy('id');
-        $slugs = array_values($case->rounds->map(static fn(Round $round): string => $named[$round->batch_id]?->recipeVersion->recipe->slug ?? '')->all());
-        $turns = $slugs === [] ? [] : NextMethod::turns($slugs);
+        $slugs = array_map(static fn(Round $round): string => $named[$round->batch_id]?->recipeVersion->recipe->slug ?? '', $mixed);
+        $turns = NextMethod::turns($slugs);
         if (count($turns) < 2) {
             return null;
         }
         $sprays = $this->sprays($case, $of->get());
-        $first = $case->rounds->first()->sprayed_at ?? $last->sprayed_at;
+        $first = $mixed[0]->sprayed_at;
         $had = [];
-        foreach ($case->rounds->values() as $i => $round) {
+        foreach ($mixed as $i => $round) {
             $had[] = [intdiv($round->sprayed_at->getTimestamp() - $first->getTimestamp(), self::DAY), $sprays[$slugs[$i]]];
         }
 
-        return $had === [] ? null : $last->sprayed_at->addDays((new RoundsAhead($this->between, $this->pace->loads()))->days($had, $sprays[$turns[0]]));
+        return $last->sprayed_at->addDays((new RoundsAhead($this->between, $this->pace->loads()))->days($had, $sprays[$turns[0]]));
     }
 
     /**

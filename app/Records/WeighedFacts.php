@@ -41,7 +41,7 @@ final readonly class WeighedFacts
      * @param int               $closed       of these, how many are closed now
      * @param float|null        $litres       a case; null where nobody knows
      * @param float|null        $minutes      a case; null where nobody knows
-     * @param int               $lastBatch    the batch that was sprayed last
+     * @param int|null          $lastBatch    the batch that was sprayed last; null of what was bought
      */
     public function __construct(
         public ?Composition $spray,
@@ -54,7 +54,7 @@ final readonly class WeighedFacts
         public int $closed,
         public ?float $litres,
         public ?float $minutes,
-        public int $lastBatch,
+        public ?int $lastBatch,
     ) {}
 
     public static function of(SprayRecord $row): self
@@ -112,7 +112,7 @@ final readonly class WeighedFacts
             $row->get('closed')->whole(0, self::MOST),
             $row->filled('litres')?->number(),
             $row->filled('minutes')?->number(),
-            $row->get('lastBatch')->whole(0, \PHP_INT_MAX),
+            $row->filled('lastBatch')?->whole(0, \PHP_INT_MAX),
         );
     }
 

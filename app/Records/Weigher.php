@@ -82,6 +82,7 @@ final readonly class Weigher
             'pest' => $case->pest,
             'round_id' => $last->id,
             'batch_id' => $last->batch_id,
+            'bought' => $last->bought()?->key(),
             'sprayed_at' => $rounds[0]->sprayed_at->format('Y-m-d H:i:s'),
             'outcome' => $effect->outcome->value,
             'formula' => $effect->formula?->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Batch;
 use App\Models\Burn;
 use App\Models\PestCase;
 use App\Models\Plant;
@@ -104,7 +105,7 @@ final readonly class Whoms
         $rounds = $this->reading->once("had/{$plant->id}/{$now->getTimestamp()}/{$but}", fn(): array => $this->rounds($plant, $now, $but));
         $said = $oil !== null && $oil < GateLines::STRONG_OIL_MIND['value'] && array_filter($rounds, static fn(HadRound $round): bool => $round->composition?->hasOil() === true) === [] ? [HadRound::ofOil($oil)] : [];
 
-        return new Whom($is, new PlantHad([...$rounds, ...$said], $sulfur, $copper), $this->proofs->of($plant, $now), $now);
+        return new Whom($is, PlantHad::of([...$rounds, ...$said], $sulfur, $copper), $this->proofs->of($plant, $now), $now);
     }
 
     /** @return list<HadRound> its own of the last weeks, and what burnt it or others of its kind */
@@ -126,11 +127,15 @@ final readonly class Whoms
             if ($round->id === $but || (! $own && $burnt === null)) {
                 continue;
             }
+            if ($round->batch === null) {
+                $had[] = HadRound::ofBought($round->bought(), self::daysAgo($round->sprayed_at, $now), $round->wasRinsed(), is_numeric($burnt) ? (float) $burnt : null, $own, $seen instanceof DateTimeImmutable ? self::daysAgo($seen, $now) : null);
+                continue;
+            }
             $spray = $this->book->judged($round->batch);
             $had[] = new HadRound(
                 self::daysAgo($round->sprayed_at, $now),
                 $this->book->use($round->batch),
-                $spray === null ? $this->planned($round) : Strengths::ofComposition($spray),
+                $spray === null ? $this->planned($round->batch) : Strengths::ofComposition($spray),
                 $spray,
                 $round->wasRinsed() || $this->shelf->method($round->batch->recipeVersion)->isRinsedNextDay(),
                 is_numeric($burnt) ? (float) $burnt : null,
@@ -148,9 +153,9 @@ final readonly class Whoms
     }
 
     /** Where nobody ticked, what was meant to go in. */
-    private function planned(Round $round): Strengths
+    private function planned(Batch $batch): Strengths
     {
-        return Strengths::ofComposition(Composition::of([$this->book->planned($this->book->record($round->batch))]));
+        return Strengths::ofComposition(Composition::of([$this->book->planned($this->book->record($batch))]));
     }
 
     private static function since(?DateTimeImmutable $on, DateTimeImmutable $now): ?float

@@ -13,7 +13,7 @@ use SplFileInfo;
 final class Sources
 {
     /** What leans on what: a module names only itself and those before it. */
-    public const MODULES = ['Habit', 'Words', 'Catalogue', 'Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Method', 'Recipe', 'Phrase', 'Cupboard', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Population', 'Trainer', 'Safety', 'Photo', 'Leaf', 'Gate', 'Bench', 'Plan', 'Choice', 'Shelf', 'Course', 'Row', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
+    public const MODULES = ['Habit', 'Words', 'Catalogue', 'Data', 'Document', 'Source', 'Bought', 'Quantity', 'Ingredient', 'Method', 'Recipe', 'Phrase', 'Cupboard', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Population', 'Trainer', 'Safety', 'Photo', 'Leaf', 'Gate', 'Bench', 'Plan', 'Choice', 'Shelf', 'Course', 'Row', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
 
     /** @return list<string> */
     public static function core(): array

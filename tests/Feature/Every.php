@@ -37,7 +37,7 @@ final class Every
     ];
 
     /** What keeps what it holds: it names other rows, or hangs together with them. */
-    private const LEFT = ['submission', 'pest', 'document', 'made', 'rescues', 'lines', 'mixed', 'step', 'key', 'position', 'load', 'number', 'units', 'counts', 'kind', 'leaves', 'slug', 'written', 'before', 'record'];
+    private const LEFT = ['submission', 'pest', 'document', 'made', 'rescues', 'lines', 'mixed', 'step', 'key', 'position', 'load', 'number', 'units', 'counts', 'kind', 'leaves', 'slug', 'written', 'before', 'record', 'bought_kind', 'bought_name', 'bought_holds'];
 
     public static function thing(): void
     {
@@ -133,6 +133,7 @@ final class Every
         Notebook::sent('/api/shelf', ['words' => 'The green one', 'ingredient' => 'isopropyl-alcohol', 'strength' => 91, 'amount' => 250, 'unit' => 'mL', 'tenths' => 4, 'openedOn' => '2026-05-04', 'price' => 3.5]);
         $case = DB::table('cases')->whereNull('closed_at')->whereNull('course_id')->value('id');
         Notebook::sent('/api/cases/' . (is_int($case) ? $case : 0) . '/waits', ['days' => 3, 'because' => 'few', 'seen' => ['spiders' => 1]]);
+        Notebook::sent('/api/cases/' . (is_int($case) ? $case : 0) . '/rounds', ['bought' => ['kind' => 'dust', 'name' => 'Barn dust', 'holds' => 'sulfur']]);
         $plant = DB::table('plants')->latest('id')->value('id');
         DB::table('watches')->insertOrIgnore(['case_id' => $case, 'plant_id' => $plant, 'due_at' => self::AT]);
         DB::table('case_steps')->insertOrIgnore(['case_id' => $case, 'step' => 'isolate', 'done_at' => self::AT]);

@@ -12,11 +12,17 @@ use App\Declared\Values\Moment;
 use App\Declared\Values\Number;
 use App\Declared\Values\Text;
 use App\Declared\Values\WeatherKept;
+use App\Declared\Values\Word;
 use App\Declared\Within;
+use IdleMixer\Core\Bought\BoughtKind;
+use IdleMixer\Core\Bought\Holds;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 
-/** One application of a batch to a case. */
+/** One application of a batch to a case, or of something that was bought or set out. */
 final class Rounds extends Record
 {
     private const MOST_LITRES = 10_000.0;
@@ -38,12 +44,23 @@ final class Rounds extends Record
         ];
     }
 
+    public function check(Node $entry, array $columns): void
+    {
+        $bought = array_filter([$columns['bought_kind'] ?? null, $columns['bought_name'] ?? null], static fn(bool|float|int|string|null $one): bool => $one !== null);
+        if (($columns['batch_id'] ?? null) === null ? count($bought) !== 2 : $bought !== []) {
+            throw $entry->fault(Say::it('records/rounds.batch-or-bought'));
+        }
+    }
+
     protected function declared(): array
     {
         return [
             ...$this->submitted(),
             new Within('case_id', 'cases'),
-            Link::to('batches', 'batch_id', 'batch', 'batch'),
+            Link::maybe('batches', 'batch_id', 'batch', 'batch'),
+            Plain::maybe('bought_kind', Word::of(BoughtKind::class, Say::it('records/rounds.kind-of-bought'))),
+            Plain::maybe('bought_name', Text::line(BoughtLines::LONGEST_NAME['value'], 1)),
+            Plain::maybe('bought_holds', Word::of(Holds::class, Say::it('records/rounds.what-it-holds'))),
             Plain::needed('sprayed_at', Moment::past($this->clock)),
             self::flag('hand_work'),
             self::flag('rinsed'),

@@ -10,7 +10,10 @@ use App\Http\Api\Shape;
 final readonly class BurnRoundAnswer
 {
     public function __construct(
-        public RefAnswer $batch,
+        /** Of the batch, or of what was bought. */
+        public string $name,
+        /** Null where it was something bought. */
+        public ?RefAnswer $batch,
         public RefAnswer $case,
         #[Shape(format: 'date-time')]
         public string $sprayedAt,

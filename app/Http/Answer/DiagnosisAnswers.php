@@ -50,7 +50,8 @@ final readonly class DiagnosisAnswers
         $found = Round::query()->where('sprayed_at', '>=', $since->format('Y-m-d H:i:s'))->with(['batch', 'case.plant'])->orderByDesc('sprayed_at')->get();
 
         return array_values($found->map(fn(Round $round): BurnRoundAnswer => new BurnRoundAnswer(
-            new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name),
+            $round->name(),
+            RefAnswer::batch($round->batch),
             new RefAnswer($round->case->id, $round->case->submission, Say::it('answers/diagnosis-answers.on', ['name' => $this->catalogue->trouble($round->case->pest)->name, 'name-2' => $round->case->plant->name])),
             Instant::of($round->sprayed_at),
         ))->all());

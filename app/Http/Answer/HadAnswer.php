@@ -10,5 +10,5 @@ use App\Http\Api\Shape;
 final readonly class HadAnswer
 {
     /** @param list<string> $strength */
-    public function __construct(#[Shape(format: 'date-time')] public string $sprayedAt, public RefAnswer $batch, public ?RefAnswer $case, public ?RefAnswer $course, public array $strength) {}
+    public function __construct(#[Shape(format: 'date-time')] public string $sprayedAt, public string $name, public ?RefAnswer $batch, public ?RefAnswer $case, public ?RefAnswer $course, public array $strength) {}
 }

@@ -68,10 +68,11 @@ final readonly class PlantPageAnswers
             $this->proven(array_values($tests->all()), $this->proofs->of($plant, $now), $now),
             array_values($rounds->map(static fn(Round $round): HadAnswer => new HadAnswer(
                 Instant::of($round->sprayed_at),
-                new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name),
+                $round->name(),
+                RefAnswer::batch($round->batch),
                 $round->case->course === null ? new RefAnswer($round->case_id, $round->case->submission, $names[$round->case_id] ?? '') : null,
                 $round->case->course === null ? null : new RefAnswer($round->case->course->id, $round->case->course->submission, $round->case->course->name),
-                CompositionWords::of(BatchBook::composition($round->batch)),
+                CompositionWords::of($round->batch === null ? null : BatchBook::composition($round->batch)),
             ))->all()),
             $this->doing->of($tasks, ReadyBatches::ofTasks($tasks, $now), $now, near: false),
             Instant::maybe(PlantPicture::query()->where('plant_id', $plant->id)->first()?->taken_at),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\Batch;
+
 /** A record by its number and name. */
 final readonly class RefAnswer
 {
@@ -13,4 +15,10 @@ final readonly class RefAnswer
         public string $key,
         public string $name,
     ) {}
+
+    /** Null where nothing was mixed. */
+    public static function batch(?Batch $batch): ?self
+    {
+        return $batch === null ? null : new self($batch->id, $batch->submission, $batch->name);
+    }
 }

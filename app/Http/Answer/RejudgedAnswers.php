@@ -32,7 +32,7 @@ final readonly class RejudgedAnswers
             $round = $rounds[$one['round']] ?? null;
             if ($round !== null) {
                 $said[] = Say::it('answers/rejudged-answers.round', [
-                    'spray' => $round->batch->name,
+                    'spray' => $round->name(),
                     'trouble' => $this->troubles->trouble($round->case->pest)->name,
                     'plant' => $round->case->plant->name,
                     'at' => Written::dayOfYear($round->sprayed_at->setTimezone($zone)),

@@ -20,7 +20,12 @@ final readonly class RoundAnswer
         public string $key,
         #[Shape(least: 1)]
         public int $version,
-        public RefAnswer $batch,
+        /** Of the batch, or of what was bought. */
+        public string $name,
+        /** Null where it was something bought. */
+        public ?RefAnswer $batch,
+        /** Null where it was mixed. */
+        public ?BoughtAnswer $bought,
         public array $strength,
         #[Shape(format: 'date-time')]
         public string $sprayedAt,

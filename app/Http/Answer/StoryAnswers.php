@@ -78,10 +78,11 @@ final readonly class StoryAnswers
 
     private static function round(Round $round, int $number): string
     {
-        $strength = implode(', ', CompositionWords::of(BatchBook::composition($round->batch)));
+        $bought = $round->bought();
+        $strength = $bought === null ? implode(', ', CompositionWords::of($round->batch === null ? null : BatchBook::composition($round->batch))) : mb_strtolower($bought->kind->words());
 
         return implode(' ', array_filter([
-            Say::it('answers/story-answers.round', ['number' => $number, 'name' => $round->batch->name, 'value' => $strength === '' ? '.' : " ({$strength})."]),
+            Say::it('answers/story-answers.round', ['number' => $number, 'name' => $round->name(), 'value' => $strength === '' ? '.' : " ({$strength})."]),
             $round->hand_work ? Say::it('answers/story-answers.pruned-wiped-or-hosed-same') : '',
             $round->weather === '' ? '' : Say::it('answers/story-answers.weather', ['weather' => WeatherWords::of(KeptWeather::kept($round->weather))]),
             $round->override === '' ? '' : Say::it('answers/story-answers.without-proof-on-leaves', ['override' => $round->override]),

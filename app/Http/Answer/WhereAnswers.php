@@ -64,7 +64,7 @@ final readonly class WhereAnswers
             $record instanceof PestCase => new WhereAnswer($record->submission, $this->on($record), Instant::of($record->opened_at)),
             $record instanceof Batch => new WhereAnswer($record->submission, $record->name, Instant::of($record->started_at)),
             $record instanceof LeafTest => new WhereAnswer($record->submission, Say::it('answers/where-answers.on', ['what' => $record->batch->name, 'where' => $record->plant->name]), Instant::of($record->applied_at)),
-            $record instanceof Round => new WhereAnswer($record->submission, Say::it('answers/where-answers.on', ['what' => $record->batch->name, 'where' => $this->on($record->case)]), Instant::of($record->sprayed_at)),
+            $record instanceof Round => new WhereAnswer($record->submission, Say::it('answers/where-answers.on', ['what' => $record->name(), 'where' => $this->on($record->case)]), Instant::of($record->sprayed_at)),
             $record instanceof Run => new WhereAnswer($record->submission, $record->batch->name, Instant::of($record->started_at)),
             default => throw new \LogicException($record::class),
         };

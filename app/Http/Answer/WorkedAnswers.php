@@ -112,7 +112,7 @@ final readonly class WorkedAnswers
         return [
             'verdict' => $verdict->value,
             'verdictWords' => RecordWords::verdict($verdict),
-            'next' => RecordWords::next(NextBatch::of($record, $facts->associations), $record, $facts->associations),
+            'next' => RecordWords::next($facts->lastBatch === null ? NextBatch::ofBought($record) : NextBatch::of($record, $facts->associations), $record, $facts->associations),
             'reason' => RecordWords::reason($record),
             'standing' => $source->standing->value,
             'source' => $source->words(),

@@ -114,13 +114,14 @@ final readonly class CaseController
         $case = $this->find($id);
         $node = Body::of($request);
         $input = RoundInput::read($node, $this->clock->now());
-        $closed = $gates->ofBatch($case->plant, $input->batch, $input->sprayedAt)->closedBy();
+        // Of what was bought its own label speaks.
+        $closed = $input->batch === null ? null : $gates->ofBatch($case->plant, $input->batch, $input->sprayedAt)->closedBy();
         if ($closed !== null && $input->override === '') {
             throw ($input->sent->object->optional('override') ?? $node)->fault(Say::it('calls/case-controller.to-spray-all-same-say', ['because' => $verdicts->write($closed)->because]));
         }
         [$round, $new] = Submissions::of(Round::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
-            'batch_id' => $input->batch->id,
+            ...$input->columns(),
             'sprayed_at' => $input->sprayedAt,
             'hand_work' => $input->handWork,
             'rinsed' => $input->rinsed,

@@ -62,11 +62,11 @@ final readonly class CorrectedController
         $node = Body::of($request);
         $input = RoundInput::read($node, $this->clock->now(), correcting: true);
         $override = $input->override === '' ? $round->override : $input->override;
-        $closed = $input->batch->id === $round->batch_id ? null : $gates->ofBatch($round->case->plant, $input->batch, $input->sprayedAt, $round->id)->closedBy();
+        $closed = $input->batch === null || $input->batch->id === $round->batch_id ? null : $gates->ofBatch($round->case->plant, $input->batch, $input->sprayedAt, $round->id)->closedBy();
         if ($closed !== null && $override === '') {
             throw $node->fault(Say::it('calls/corrected-controller.to-say-that-was-sprayed', ['because' => $verdicts->write($closed)->because]));
         }
-        Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'rinsed' => $input->rinsed, 'notes' => $input->notes, 'override' => $override], $this->clock->now());
+        Corrections::correct($round, $input->sent->basedOn, [...$input->columns(), 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'rinsed' => $input->rinsed, 'notes' => $input->notes, 'override' => $override], $this->clock->now());
 
         return new JsonResponse($answer->whole($round->case, $this->clock->now()));
     }

@@ -44,7 +44,7 @@ final readonly class PlantHelpController
 
         return new JsonResponse(new BurntAnswer(
             FirstAid::steps($rounds->first()?->sprayed_at, $now),
-            array_values($rounds->map(static fn(Round $round): BurntRoundAnswer => new BurntRoundAnswer($round->submission, new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name), Instant::of($round->sprayed_at), FirstAid::mayBe($round->sprayed_at, $now)))->all()),
+            array_values($rounds->map(static fn(Round $round): BurntRoundAnswer => new BurntRoundAnswer($round->submission, $round->name(), RefAnswer::batch($round->batch), Instant::of($round->sprayed_at), FirstAid::mayBe($round->sprayed_at, $now)))->all()),
         ));
     }
 }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use App\Declared\Values\Word;
 use App\Models\Batch;
 use DateTimeImmutable;
+use IdleMixer\Core\Bought\Bought;
+use IdleMixer\Core\Bought\BoughtKind;
+use IdleMixer\Core\Bought\Holds;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Words\Say;
 
-/** One application of a batch to a case. */
+/** One application to a case: of a batch, or of something that was bought or set out. */
 final readonly class RoundInput
 {
     private const LONGEST_NOTE = 1000;
@@ -19,7 +24,10 @@ final readonly class RoundInput
 
     public function __construct(
         public Sent $sent,
-        public Batch $batch,
+        /** Null where it was something bought. */
+        public ?Batch $batch,
+        /** Null where it was mixed. */
+        public ?Bought $bought,
         public DateTimeImmutable $sprayedAt,
         public bool $handWork,
         /** Whether it was rinsed off within a day, by hand. */
@@ -32,22 +40,46 @@ final readonly class RoundInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['batch', 'sprayedAt', 'handWork', 'rinsed', 'notes', 'override'], $correcting);
+        $sent = Sent::opened($node, ['batch', 'bought', 'sprayedAt', 'handWork', 'rinsed', 'notes', 'override'], $correcting);
         $object = $sent->object;
-        $batch = Existing::named($object->get('batch'), Batch::query(), 'batch');
+        $bought = $object->filled('bought');
+        if (($object->filled('batch') === null) === ($bought === null)) {
+            throw $node->fault(Say::it('records/rounds.batch-or-bought'));
+        }
+        $batch = $bought === null ? Existing::named($object->get('batch'), Batch::query(), 'batch') : null;
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
-        if ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute')) {
+        if ($batch !== null && ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute'))) {
             throw $object->get('batch')->fault(Say::it('input/round-input.batch-sprayed-once-mixed-and', ['batch' => $batch->name]));
         }
 
         return new self(
             $sent,
             $batch,
+            $bought === null ? null : self::bought($bought),
             $sprayedAt,
             $object->optional('handWork')?->flag() ?? false,
             $object->optional('rinsed')?->flag() ?? false,
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
             trim($object->optional('override')?->text(self::LONGEST_REASON) ?? ''),
+        );
+    }
+
+    /** @return array<string, int|string|null> what it was done with, as it is kept */
+    public function columns(): array
+    {
+        return ['batch_id' => $this->batch?->id, 'bought_kind' => $this->bought?->kind->value, 'bought_name' => $this->bought?->name, 'bought_holds' => $this->bought?->holds?->value];
+    }
+
+    /** @throws InvalidDocument */
+    private static function bought(Node $node): Bought
+    {
+        $bought = $node->object(['kind', 'name', 'holds']);
+        $holds = $bought->filled('holds');
+
+        return Bought::of(
+            BoughtKind::from(Word::of(BoughtKind::class, Say::it('records/rounds.kind-of-bought'))->read($bought->get('kind'))),
+            $bought->get('name')->line(BoughtLines::LONGEST_NAME['value'], 1),
+            $holds === null ? null : Holds::from(Word::of(Holds::class, Say::it('records/rounds.what-it-holds'))->read($holds)),
         );
     }
 }

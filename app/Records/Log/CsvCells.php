@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Records\Log;
 
+use App\Declared\Values\Text;
+use App\Declared\Values\Word;
 use App\Records\MadeId;
 use DateTimeImmutable;
+use IdleMixer\Core\Bought\BoughtKind;
+use IdleMixer\Core\Bought\Holds;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -60,18 +65,19 @@ final readonly class CsvCells
     /**
      * @param array<string, string> $row
      *
-     * @return array{batch_id: string, sprayed_at: string, hand_work: bool, rinsed: bool, override: string, litres: float|null, weather: string, notes: string}
+     * @return array{batch_id: string|null, bought_kind: string|null, bought_name: string|null, bought_holds: string|null, sprayed_at: string, hand_work: bool, rinsed: bool, override: string, litres: float|null, weather: string, notes: string}
      *
      * @throws InvalidDocument
      */
     public function sprayed(array $row, DateTimeImmutable $now): array
     {
-        if (! isset($row['batch_id'])) {
+        if (! isset($row['batch_id']) && ! isset($row['bought'])) {
             throw InvalidDocument::because('batch_id', Say::it('log/csv-cells.batch-id-missing-which-batch'), null);
         }
 
         return [
-            'batch_id' => Entry::id(new Node($row['batch_id'], 'batch_id')),
+            'batch_id' => isset($row['batch_id']) ? Entry::id(new Node($row['batch_id'], 'batch_id')) : null,
+            ...self::bought($row),
             'sprayed_at' => $this->at($row, 'at', $now)->format('Y-m-d H:i:s'),
             'hand_work' => self::flag($row, 'hand_work') ?? false,
             'rinsed' => self::flag($row, 'rinsed') ?? false,
@@ -79,6 +85,26 @@ final readonly class CsvCells
             'litres' => isset($row['litres']) ? self::number($row['litres'], 'litres', self::MOST_LITRES) : null,
             'weather' => '',
             'notes' => (new Node($row['notes'] ?? '', 'notes'))->text(self::LONGEST_NOTES),
+        ];
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array{bought_kind: string|null, bought_name: string|null, bought_holds: string|null} all null where it was mixed
+     *
+     * @throws InvalidDocument
+     */
+    private static function bought(array $row): array
+    {
+        if (isset($row['batch_id']) || ! isset($row['bought'])) {
+            return ['bought_kind' => null, 'bought_name' => null, 'bought_holds' => null];
+        }
+
+        return [
+            'bought_kind' => Word::of(BoughtKind::class, Say::it('records/rounds.kind-of-bought'))->read(new Node($row['bought'], 'bought')),
+            'bought_name' => Text::line(BoughtLines::LONGEST_NAME['value'], 1)->read(new Node($row['spray'] ?? '', 'spray')),
+            'bought_holds' => isset($row['holds']) ? Word::of(Holds::class, Say::it('records/rounds.what-it-holds'))->read(new Node($row['holds'], 'holds')) : null,
         ];
     }
 

@@ -15,7 +15,7 @@ final class CsvColumns
     /** In this order; what each holds is told in docs/log.md. */
     public const ALL = [
         'what', 'id', 'case_id', 'plant', 'leaf_kind', 'place', 'pest', 'opened_at', 'closed_at', 'at', 'value', 'untreated', 'each', 'stages', 'new_growth', 'helpers',
-        'batch_id', 'spray', 'strength', 'hand_work', 'rinsed', 'override', 'litres', 'outcome', 'reduction_percent', 'formula', 'notes',
+        'batch_id', 'spray', 'bought', 'holds', 'strength', 'hand_work', 'rinsed', 'override', 'litres', 'outcome', 'reduction_percent', 'formula', 'notes',
     ];
 
     /** Without these a row cannot be read. */

@@ -19,7 +19,7 @@ final class CsvRows
     /** @var array<string, array{array{case_id: int, ...<string, mixed>}, int}> by identity, with the line */
     private array $looks = [];
 
-    /** @var array<string, array{array{case_id: int, batch_id: int|string, ...<string, mixed>}, int}> by identity, with the line */
+    /** @var array<string, array{array{case_id: int, batch_id: int|string|null, ...<string, mixed>}, int}> by identity, with the line */
     private array $rounds = [];
 
     /** @var array<int, int> looks by case */
@@ -60,6 +60,9 @@ final class CsvRows
     {
         $this->keep(Count::class, $this->looks);
         foreach ($this->rounds as $id => [$row, $line]) {
+            if ($row['batch_id'] === null) {
+                continue;
+            }
             $batch = Batch::query()->where('submission', $row['batch_id'])->first();
             if ($batch === null) {
                 $this->report->refuse($line, Say::it('log/csv-rows.its-batch-not-in-this'));
@@ -100,7 +103,7 @@ final class CsvRows
     {
         $columns = $this->cells->sprayed($row, $this->now);
         $case = $this->cases->of($row);
-        $id = $this->cells->id($row, [$case['key'], $columns['sprayed_at'], $columns['batch_id']]);
+        $id = $this->cells->id($row, [$case['key'], $columns['sprayed_at'], $columns['batch_id'] ?? $columns['bought_name']]);
         $this->rounds[$id] = [['submission' => $id, 'version' => 1, 'case_id' => $case['id'], ...$columns], $line];
     }
 

@@ -70,8 +70,8 @@ final class CsvWriter
     private static function sprayed(Round $round, ?WeighedRound $weighed): array
     {
         return [
-            'what' => CsvColumns::SPRAYED, 'id' => self::id($round), 'at' => self::at($round->sprayed_at), 'batch_id' => self::id($round->batch), 'spray' => $round->batch->name,
-            'strength' => implode('; ', CompositionWords::of(BatchBook::composition($round->batch))), 'hand_work' => self::flag($round->hand_work), 'rinsed' => self::flag($round->rinsed), 'override' => $round->override,
+            'what' => CsvColumns::SPRAYED, 'id' => self::id($round), 'at' => self::at($round->sprayed_at), 'batch_id' => $round->batch === null ? null : self::id($round->batch), 'spray' => $round->name(), 'bought' => $round->bought_kind, 'holds' => $round->bought_holds,
+            'strength' => implode('; ', CompositionWords::of($round->batch === null ? null : BatchBook::composition($round->batch))), 'hand_work' => self::flag($round->hand_work), 'rinsed' => self::flag($round->rinsed), 'override' => $round->override,
             'litres' => $round->litres === null ? null : self::number($round->litres), 'outcome' => $weighed?->outcome, 'reduction_percent' => $weighed?->reduction === null ? null : self::number(round($weighed->reduction, 1)),
             'formula' => $weighed?->formula, 'notes' => $round->notes,
         ];

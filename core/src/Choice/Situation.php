@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Cupboard\Cupboard;
-use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Gate\HadRound;
 use IdleMixer\Core\Gate\Whom;
@@ -64,7 +63,7 @@ final readonly class Situation
     /** Whether it had copper so lately that soap is to be minded. */
     public function hadCopperLately(): bool
     {
-        return $this->whom->had->copperDaysAgo !== null && $this->whom->had->copperDaysAgo <= GateLines::COPPER_MIND['value'];
+        return $this->whom->had->isCopperLately();
     }
 
     /** Whether the leaves had oil within the days over which their load is added up. */

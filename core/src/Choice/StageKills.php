@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Population\Kill;
 use IdleMixer\Core\Population\Stage;
@@ -19,6 +20,14 @@ final readonly class StageKills
     public static function shipped(): self
     {
         return new self(EffectCatalogue::shipped());
+    }
+
+    /** Of a spray that nobody knows: most of what moves, and no egg. Common practice, no source. */
+    public function unknown(): Kill
+    {
+        $most = EvidenceLines::KILLS_DOWN['value'][BoughtLines::TAKEN_FOR['value']] / self::PERCENT;
+
+        return new Kill([Stage::Young->value => $most, Stage::Adult->value => $most]);
     }
 
     /** @param list<string> $ways that the spray works in */

@@ -19,6 +19,20 @@ enum NextBatch: string
     /** It takes most, and some are left between two rounds. */
     case Oftener = 'oftener';
     case Stronger = 'stronger';
+    /** Of what was bought, no dose is ever advised. */
+    case ByItsLabel = 'by-its-label';
+
+    /** The same of what nobody mixed here. */
+    public static function ofBought(RecordFacts $record): self
+    {
+        $next = self::of($record, []);
+
+        return match ($next) {
+            self::Same, self::Oftener, self::Stronger, self::AsWhereItWorked => self::ByItsLabel,
+            self::Weaker => self::AnotherWay,
+            self::ByItsLabel, self::CountMore, self::Compare, self::AnotherWay, self::WithoutHand => $next,
+        };
+    }
 
     /** @param list<Association> $went those that stand: what went with success or failure */
     public static function of(RecordFacts $record, array $went): self

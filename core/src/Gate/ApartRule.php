@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Gate;
 
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Verdict;
 
-/** What is kept apart on one plant: oil from sulfur, soap from copper. */
+/** What is kept apart on one plant: oil from sulfur, soap from copper, what wets leaves from insects that were set out on them. */
 final readonly class ApartRule implements Rule
 {
     public function verdicts(Question $question): array
@@ -22,8 +23,11 @@ final readonly class ApartRule implements Rule
 
         return array_values(array_filter([
             $question->spray->strengths->in(SubstanceGroup::Oil) > 0.0 ? self::sulfur($had->sulfurDaysAgo) : null,
-            $question->spray->has(Substance::TrueSoap, Substance::Detergent) && $had->copperDaysAgo !== null && $had->copperDaysAgo <= GateLines::COPPER_MIND['value']
+            $question->spray->has(Substance::TrueSoap, Substance::Detergent) && $had->copperDaysAgo !== null && $had->isCopperLately()
                 ? Verdict::of(Finding::CopperLately, ['days' => $had->copperDaysAgo, 'limit' => GateLines::COPPER_MIND['value']], GateLines::COPPER_MIND['source'])
+                : null,
+            KeepsOff::insects($question) && $had->insectsDaysAgo !== null && $had->insectsDaysAgo < BoughtLines::LEFT_ALONE['value']
+                ? Verdict::of(Finding::InsectsOut, ['days' => $had->insectsDaysAgo, 'limit' => BoughtLines::LEFT_ALONE['value']], BoughtLines::LEFT_ALONE['source'])
                 : null,
         ]));
     }

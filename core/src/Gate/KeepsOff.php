@@ -7,7 +7,7 @@ namespace IdleMixer\Core\Gate;
 use IdleMixer\Core\Plant\Site;
 
 /**
- * Which sprays open flowers and thirst keep off a plant until they are over: the gate asks it of today, cases and courses of the days
+ * Which sprays open flowers, thirst and insects that were set out keep off a plant until they are over: the gate asks it of today, cases and courses of the days
  * ahead. Common practice, no source.
  */
 final class KeepsOff
@@ -22,6 +22,12 @@ final class KeepsOff
     public static function bees(Question $question): bool
     {
         return self::flowers($question) && $question->plant->site === Site::Outdoors;
+    }
+
+    /** And what wets leaves wets the insects that were set out on them. */
+    public static function insects(Question $question): bool
+    {
+        return $question->wetsLeaves();
     }
 
     /** Leaves that want water burn under oil, soap, alcohol and soda; a swab wets none, and nothing stands in an empty bed. */

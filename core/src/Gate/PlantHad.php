@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Gate;
 
+use IdleMixer\Core\Bought\Bought;
+use IdleMixer\Core\Bought\BoughtKind;
+use IdleMixer\Core\Bought\Holds;
+use IdleMixer\Core\Data\GateLines;
+
 /** What a plant had lately, and what burnt it or others of its kind. */
 final readonly class PlantHad
 {
@@ -11,6 +16,50 @@ final readonly class PlantHad
      * @param list<HadRound> $rounds
      * @param float|null     $sulfurDaysAgo days since sulfur; null where it had none
      * @param float|null     $copperDaysAgo the same of copper
+     * @param float|null     $insectsDaysAgo days since insects were set out on it; null where none were
      */
-    public function __construct(public array $rounds = [], public ?float $sulfurDaysAgo = null, public ?float $copperDaysAgo = null) {}
+    public function __construct(public array $rounds = [], public ?float $sulfurDaysAgo = null, public ?float $copperDaysAgo = null, public ?float $insectsDaysAgo = null) {}
+
+    /**
+     * With what is in things that were bought for it.
+     *
+     * @param list<HadRound> $rounds
+     * @param float|null     $sulfur days since somebody says that it had sulfur; null where nobody does
+     * @param float|null     $copper the same of copper
+     */
+    public static function of(array $rounds, ?float $sulfur, ?float $copper): self
+    {
+        return new self(
+            $rounds,
+            self::soonest($rounds, $sulfur, static fn(Bought $one): bool => $one->holds === Holds::Sulfur),
+            self::soonest($rounds, $copper, static fn(Bought $one): bool => $one->holds === Holds::Copper),
+            self::soonest($rounds, null, static fn(Bought $one): bool => $one->kind === BoughtKind::Insects),
+        );
+    }
+
+    public function isSulfurLately(): bool
+    {
+        return $this->sulfurDaysAgo !== null && $this->sulfurDaysAgo <= GateLines::SULFUR_MIND['value'];
+    }
+
+    public function isCopperLately(): bool
+    {
+        return $this->copperDaysAgo !== null && $this->copperDaysAgo <= GateLines::COPPER_MIND['value'];
+    }
+
+    /**
+     * @param list<HadRound>         $rounds
+     * @param callable(Bought): bool $is
+     */
+    private static function soonest(array $rounds, ?float $said, callable $is): ?float
+    {
+        $days = $said === null ? [] : [$said];
+        foreach ($rounds as $round) {
+            if ($round->onItself && $round->bought !== null && $is($round->bought)) {
+                $days[] = $round->daysAgo;
+            }
+        }
+
+        return $days === [] ? null : min($days);
+    }
 }

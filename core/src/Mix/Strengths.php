@@ -31,6 +31,12 @@ final readonly class Strengths
         return new self($percents, $groups);
     }
 
+    /** Of what holds nothing that is counted, as far as anybody knows. */
+    public static function none(): self
+    {
+        return new self([], []);
+    }
+
     /** Of one substance, as somebody told it; percent of the finished spray. */
     public static function told(Substance $what, float $percent): self
     {

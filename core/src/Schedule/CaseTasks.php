@@ -32,7 +32,7 @@ final class CaseTasks
         }
         $round = self::sprayedNext($ready, $last?->at, $last?->repeatDays, $waiting, $wanted);
         if ($round !== null) {
-            $tasks[] = new Task($last === null ? TaskKind::FirstRound : TaskKind::NextRound, $case, $about, $round);
+            $tasks[] = new Task($last?->isDecided !== true ? TaskKind::FirstRound : TaskKind::NextRound, $case, $about, $round);
         }
 
         return $tasks;

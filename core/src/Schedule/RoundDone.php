@@ -24,6 +24,8 @@ final readonly class RoundDone
         public bool $judged,
         /** Of what is sprayed on bare wood: when its buds break; null where nobody said, or it does not matter. */
         public ?DateTimeImmutable $budBreak = null,
+        /** Whether something that was mixed was ever sprayed on it; until then it is to be decided on. */
+        public bool $isDecided = true,
     ) {}
 
     /** The look that comes next; null when both were had. */

@@ -39,6 +39,8 @@ final readonly class RoundFacts
         public ?DateTimeImmutable $dryUntil = null,
         /** When the gardener chose its day: then what only moves the rhythm of the school moves nothing, nor rain that fell before; null where nobody did. */
         public ?DateTimeImmutable $wantedSince = null,
+        /** When insects were set out on it; null where none were. */
+        public ?DateTimeImmutable $setOut = null,
     ) {}
 
     public function isWanted(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Weather\Window;
@@ -21,7 +22,7 @@ final class RoundMoves
         }
         $at = $planned;
         $moves = [];
-        foreach ([self::tooSoon(...), self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...), self::dry(...), self::inBloom(...)] as $rule) {
+        foreach ([self::tooSoon(...), self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...), self::setOut(...), self::dry(...), self::inBloom(...)] as $rule) {
             $moved = $rule($at, $facts, $now);
             if ($moved !== null) {
                 $at = $moved->to ?? $at;
@@ -90,6 +91,17 @@ final class RoundMoves
     private static function burnt(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
         return $facts->restsUntil !== null && $facts->restsUntil > $at ? new MovedDate(MovedDate::BURNT, $facts->restsUntil) : null;
+    }
+
+    /** What wets the pest wets those that eat it: they are left alone, unless its day was chosen since. */
+    private static function setOut(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
+    {
+        if ($facts->setOut === null || ($facts->wantedSince !== null && $facts->setOut <= $facts->wantedSince)) {
+            return null;
+        }
+        $over = self::onDay($at, $facts->setOut->modify('+' . BoughtLines::LEFT_ALONE['value'] . ' days'));
+
+        return $over > $at ? new MovedDate('insects-out', $over) : null;
     }
 
     /** Open flowers keep it off until the last of them is over: the day after, at the hour it has. */

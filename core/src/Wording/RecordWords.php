@@ -94,6 +94,7 @@ final class RecordWords
             NextBatch::AsWhereItWorked => Say::it('wording/record-words.next-as-where-it-worked', ['side' => $went === [] ? '' : AssociationWords::better($went[0])]),
             NextBatch::Oftener => Say::it('wording/record-words.next-oftener'),
             NextBatch::Stronger => Say::it('wording/record-words.next-stronger'),
+            NextBatch::ByItsLabel => Say::it('wording/record-words.next-by-its-label'),
         };
     }
 

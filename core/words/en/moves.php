@@ -14,6 +14,7 @@ return [
     'two-clean-looks' => 'Two clean looks a week apart: no more rounds. Look at new growth now and again.',
     'leaf-test' => 'Later: a leaf test runs until then.',
     'burnt' => 'Later: its leaves burnt. Nothing else goes on it until then; look at it on day 3 and day 7.',
+    'insects-out' => 'Later: insects were set out on it. What wets the pest wets them, too.',
     'in-bloom' => 'Later: it is in bloom until then, and bees visit open flowers. Meanwhile by hand: hose, pick or wipe.',
     'dry-root' => 'Later: it is dry at the root. Water it today, spray it tomorrow.',
     'no-good-hour' => 'Later: before that, no hour is good or workable while you can see what you spray.',

@@ -97,6 +97,7 @@ return [
     'record-words.next-weaker' => 'Make the next batch a quarter weaker, and test three leaves first.',
     'record-words.next-as-where-it-worked' => 'Do it as in the rounds that worked: {side}.',
     'record-words.next-oftener' => 'Wet the undersides until they drip, and come back two days sooner.',
+    'record-words.next-by-its-label' => 'Go by its label, all leaves from below, and count before and after.',
     'record-words.next-stronger' => 'Take the high end of its range, once a leaf test bears it.',
     'record-words.works' => 'It worked in {worked} of {judged}, where two of three is the least.',
     'record-words.are' => 'are {judged}',

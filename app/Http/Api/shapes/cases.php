@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Api\Corrects;
 use App\Http\Input\SeasonInput;
+use IdleMixer\Core\Bought\BoughtKind;
+use IdleMixer\Core\Bought\Holds;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\WhyWhether;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Data\TrainerLines;
@@ -76,7 +79,8 @@ return [
     ],
     'NewRound' => [
         'submission' => 'uuid',
-        'batch' => 'uuid',
+        'batch?' => 'uuid',
+        'bought?' => ['kind' => BoughtKind::class, 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => BoughtLines::LONGEST_NAME['value']], 'holds?' => ['enum' => [...array_column(Holds::cases(), 'value'), null]]],
         'sprayedAt?' => 'date-time',
         'handWork?' => 'boolean',
         'rinsed?' => 'boolean',

@@ -31,7 +31,8 @@
                     {#snippet head()}
                         <span class="font-bold"
                             >{i + 1}. {atTime(round.sprayedAt)}:
-                            <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a></span
+                            {#if round.batch}<a class="link" href={`/batches/${round.batch.id}`}>{round.name}</a
+                                >{:else}{round.name}{/if}</span
                         >
                         <By who={round.who} />
                     {/snippet}
@@ -46,6 +47,7 @@
                         />
                         {#if i < one.rounds.length - LATELY}<BurnForm {round} onsaved={(next) => next !== null && onsaved(next)} />{/if}
                     {/snippet}
+                    {#if round.bought}<p class="quiet text-sm" data-bought={round.bought.kind}>{round.bought.words}</p>{/if}
                     {#if round.outcome}
                         <div class="flex items-start gap-2">
                             <LevelMark level={levelOf(round.outcome)} silent />

@@ -125,10 +125,10 @@
                     {#if suspect.bySpray}
                         {#each found.rounds as round, i (i)}
                             <p class="border-warning mt-2 border-l-8 pl-3" data-burn>
-                                {say('look/suspects.was')} <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a>{say(
-                                    'look/suspects.sprayed-on',
-                                    { sprayedAt: atTime(round.sprayedAt) },
-                                )} <a class="link" href={`/cases/${round.case.id}`}>{round.case.name}</a>?
+                                {say('look/suspects.was')}
+                                {#if round.batch}<a class="link" href={`/batches/${round.batch.id}`}>{round.name}</a
+                                    >{:else}{round.name}{/if}{say('look/suspects.sprayed-on', { sprayedAt: atTime(round.sprayedAt) })}
+                                <a class="link" href={`/cases/${round.case.id}`}>{round.case.name}</a>?
                             </p>
                         {:else}
                             <p class="mt-2">{say('look/suspects.no-round-of-last-week')}</p>

@@ -35,7 +35,7 @@
                             checked={one.key === key}
                             onchange={() => (chosen = one.key)}
                         />
-                        <span>{one.batch.name}, {atTime(one.sprayedAt)}{one.likely ? say('plants/burnt-leaves.likely') : ''}</span></label
+                        <span>{one.name}, {atTime(one.sprayedAt)}{one.likely ? say('plants/burnt-leaves.likely') : ''}</span></label
                     >
                 {/each}
             </fieldset>

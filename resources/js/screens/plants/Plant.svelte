@@ -93,17 +93,19 @@
                         {#each had as one, i (i)}<li class="border-base-300 flex gap-x-3 border-b py-1">
                                 <span class="flex min-w-0 flex-1 flex-wrap gap-x-3">
                                     <span class="quiet w-20">{onShortDay(one.sprayedAt)}</span>
-                                    <a class="link font-bold" href={`/batches/${one.batch.id}`}>{one.batch.name}</a>
+                                    {#if one.batch}<a class="link font-bold" href={`/batches/${one.batch.id}`}>{one.name}</a>{:else}<strong
+                                            >{one.name}</strong
+                                        >{/if}
                                     <span class="quiet">{one.strength.join(', ')}</span>
                                 </span>
-                                <a
-                                    class="link no-print"
-                                    href={`/bench?again=${one.batch.id}`}
-                                    aria-label={say('plants/plant.same-again', {
-                                        name: one.batch.name,
-                                        sprayedAt: onShortDay(one.sprayedAt),
-                                    })}>{say('plants/plant.again')}</a
-                                >
+                                {#if one.batch}<a
+                                        class="link no-print"
+                                        href={`/bench?again=${one.batch.id}`}
+                                        aria-label={say('plants/plant.same-again', {
+                                            name: one.name,
+                                            sprayedAt: onShortDay(one.sprayedAt),
+                                        })}>{say('plants/plant.again')}</a
+                                    >{/if}
                             </li>{/each}
                     </ol>
                 </section>

@@ -89,11 +89,11 @@
                     {#each row.wentWith as sentence, i (i)}<li>{sentence}</li>{/each}
                 </ul>
             </details>
-            <a
-                class="link inline-flex min-h-11 items-center"
-                href={`/bench?again=${row.lastBatch}`}
-                aria-label={say('worked/record-row.mix-again', { name: row.recipe.name })}>{say('worked/record-row.mix-again-2')}</a
-            >
+            {#if row.lastBatch !== null}<a
+                    class="link inline-flex min-h-11 items-center"
+                    href={`/bench?again=${row.lastBatch}`}
+                    aria-label={say('worked/record-row.mix-again', { name: row.recipe.name })}>{say('worked/record-row.mix-again-2')}</a
+                >{/if}
         </div>
     </td>
 </tr>
