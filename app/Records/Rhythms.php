@@ -10,6 +10,7 @@ use App\Models\PestCase;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Course\Pacing;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Method\Method;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Mix\Mixture;
@@ -60,9 +61,7 @@ final readonly class Rhythms
         $last = $case->rounds->last();
         $batch = $last?->batch;
         if ($batch === null) {
-            $bought = $last?->bought();
-
-            return $bought === null ? null : $case->every_days ?? $bought->kind->nextDays();
+            return $last === null ? null : $case->every_days ?? BoughtLines::NEXT['value'];
         }
         $batch->loadMissing('recipeVersion.recipe');
 

@@ -195,7 +195,8 @@ final class RoundDues
         $setOut = $this->setOut[$plant->id] ?? null;
         $next = $blooms === null && $dryUntil === null && $setOut === null ? null : $this->next($case);
         if ($next === null) {
-            return [];
+            // Whatever it is, it may wet leaves.
+            return $setOut === null ? [] : ['setOut' => $setOut];
         }
         $question = Question::for($next->asked, new Whom($this->whoms->now($plant, $this->now), new PlantHad()), $this->classes);
 

@@ -169,9 +169,9 @@ it('skips a task with a reason, and takes that back', function (): void {
         $screen->type('Why', 'Ladybirds came')->press('Skip it');
         $rowsOfIt = static fn(): mixed => $screen->script('return [...document.querySelectorAll("[data-task]")].filter((row) => row.matches("[data-task=first-round]") && row.textContent.includes("Poppy")).length');
         $screen->until(static fn(): bool => $rowsOfIt() === 0, 'It is still there.');
-        $screen->see('Skipped: Not sprayed yet: Aphids on Poppy.')->press('Undo');
+        $screen->see('Skipped: To be sprayed: Aphids on Poppy.')->press('Undo');
         $screen->until(static fn(): bool => $rowsOfIt() === 1, 'It is not back.');
-        $screen->see('Skipping “Not sprayed yet: Aphids on Poppy” is taken back.');
+        $screen->see('Skipping “To be sprayed: Aphids on Poppy” is taken back.');
         expect($screen->complaints())->toBe([]);
     });
 });

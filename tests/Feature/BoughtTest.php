@@ -95,6 +95,17 @@ it('holds the next spray of one’s own back for two weeks after insects were se
     expect(saidAgainst($case, 'plain-soap'))->not->toContain('insects-out');
 });
 
+it('says why it waits for two weeks, before anything was mixed, too', function (): void {
+    Date::setTestNow('2026-06-10T18:00:00Z');
+    $case = Notebook::case(Notebook::plant());
+    boughtRound($case, ['kind' => 'insects', 'name' => 'Lacewing grubs'], '2026-06-10T18:00:00Z');
+    $next = Notebook::get("/api/cases/{$case}");
+    expect(array_column($next->list('next'), 'kind'))->toBe(['count-after', 'first-round'])
+        ->and($next->text('next.0.dueAt'))->toStartWith('2026-06-17')
+        ->and($next->text('next.1.dueAt'))->toStartWith('2026-06-24')
+        ->and($next->text('next.1.moves.0'))->toContain('insects were set out')->and($next->text('next.1.text'))->toBe('To be sprayed: Aphids on Zinnia');
+});
+
 it('knows of sulfur and oil in what was bought, until that is taken back', function (): void {
     $case = Notebook::case(Notebook::plant());
     $round = (int) boughtRound($case, ['kind' => 'dust', 'name' => 'Barn dust', 'holds' => 'sulfur'], '2026-06-25T18:00:00Z')->number('saved.id');

@@ -13,7 +13,7 @@ final class BoughtLines
     /** When it may be judged. */
     public const FAIR_LOOK = ['value' => 72.0, 'unit' => 'h', 'source' => 'practice'];
 
-    /** The next round, where the gardener named no days of its label. */
+    /** What comes after it is decided on then, where the gardener named no days of its label. */
     public const NEXT = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
 
     /** The first look at what was set out alive. */

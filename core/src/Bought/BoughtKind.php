@@ -36,10 +36,4 @@ enum BoughtKind: string
     {
         return $this === self::Insects ? BoughtLines::INSECTS_JUDGED['value'] : BoughtLines::FAIR_LOOK['value'];
     }
-
-    /** @return int days to the next round, where nobody named those of its label */
-    public function nextDays(): int
-    {
-        return $this === self::Insects ? BoughtLines::LEFT_ALONE['value'] : BoughtLines::NEXT['value'];
-    }
 }

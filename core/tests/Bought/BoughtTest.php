@@ -42,12 +42,12 @@ it('tells a dust from a spray of the same name', function (): void {
     expect(Bought::of(BoughtKind::Dust, 'Green Mist', null)->key())->not->toBe(Bought::of(BoughtKind::Spray, 'Green Mist', null)->key());
 });
 
-it('is looked at first, judged, and followed by another round after these', function (BoughtKind $kind, float $first, float $judged, int $next): void {
-    expect([$kind->firstLookHours(), $kind->fairLookHours(), $kind->nextDays()])->toBe([$first, $judged, $next]);
+it('is looked at first, and judged, after these', function (BoughtKind $kind, float $first, float $judged): void {
+    expect([$kind->firstLookHours(), $kind->fairLookHours()])->toBe([$first, $judged]);
 })->with([
-    'a spray' => [BoughtKind::Spray, 24.0, 72.0, 7],
-    'a dust' => [BoughtKind::Dust, 24.0, 72.0, 7],
-    'insects' => [BoughtKind::Insects, 168.0, 336.0, 14],
+    'a spray' => [BoughtKind::Spray, 24.0, 72.0],
+    'a dust' => [BoughtKind::Dust, 24.0, 72.0],
+    'insects' => [BoughtKind::Insects, 168.0, 336.0],
 ]);
 
 it('leaves insects that were set out alone for two weeks', function (string $planned, ?string $wantedSince, string $on, array $why): void {

@@ -15,7 +15,7 @@ return [
     'look-over' => ['text' => 'Look over {about}', 'do' => 'Say how it looks', 'short' => 'Look'],
     'look-at-burn' => ['text' => 'Look at the burnt leaves of {about}: new marks, or only the old ones?', 'do' => 'See what may be done', 'short' => 'Look'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case', 'short' => 'Go on'],
-    'first-round' => ['text' => 'Not sprayed yet: {about}', 'do' => 'Open the case', 'short' => 'Go on'],
+    'first-round' => ['text' => 'To be sprayed: {about}', 'do' => 'Open the case', 'short' => 'Go on'],
     'trial-count' => ['text' => 'Count every leaf of the trial: {about}', 'do' => 'Count them', 'short' => 'Count'],
     'trial-spray' => ['text' => 'Spray each with its own: {about}', 'do' => 'See who gets what', 'short' => 'See'],
     'trial-end' => ['text' => 'Say what came of the trial: {about}', 'do' => 'See what it says', 'short' => 'See'],
