@@ -4,21 +4,33 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Course;
 
+use DateTimeImmutable;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Method\Onto;
 use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Schedule\InTurn;
+use IdleMixer\Core\Schedule\MovedDate;
+use IdleMixer\Core\Schedule\RoundFacts;
+use IdleMixer\Core\Schedule\RoundMoves;
 use IdleMixer\Core\Weather\SprayWants;
+use IdleMixer\Core\Weather\Window;
 
 /**
- * What moves the next round: a burn, bloom, dry roots, a leaf test that waits, rain that washed the last one off, hours that it may not
- * have. Common practice, no source. Each says what to do meanwhile.
+ * What is recorded on a course that moves its next round, and what to do meanwhile. Common practice, no source.
  */
 final readonly class PutOff
 {
     private const HOURS_A_DAY = 24.0;
+
+    private const SECONDS_A_DAY = 86_400;
+
+    private const NOON = 43_200;
+
+    /** Hours from noon. */
+    private const TO_MIDNIGHT = 12;
 
     public function __construct(private CourseAsk $ask, private SprayWants $wants) {}
 
@@ -62,55 +74,87 @@ final readonly class PutOff
         ];
     }
 
+    /** Where what moves rounds puts it: `RoundMoves`, asked in days of the course. */
     public function of(int $due, InTurn $spray): Moved
     {
         $method = $this->ask->method($spray->recipe);
+        $rounds = $this->ask->rounds();
+        $last = $rounds === [] ? null : $rounds[count($rounds) - 1]->day;
+        $test = $this->testUntil();
+        $until = $this->restsUntil();
+        $told = $this->ask->toldUntil;
         $washed = $method === null ? null : $this->washedOff($spray);
-        [$day, $because, $args, $more] = [max($due, $this->ask->today), $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], []];
-        if ($washed !== null && $washed + 1 < $due) {
-            [$day, $because, $args] = [max($washed + 1, $this->ask->today), 'washed-off', ['rained' => $washed]];
-        }
-        $before = $day;
-        foreach ($this->hindrances($method) as [$from, $why, $meanwhile]) {
-            if ($from > $day) {
-                [$day, $because, $args, $more] = [$from, $why, ['until' => $from - 1], $meanwhile];
-            }
-        }
-        if ($this->ask->hours !== null && $method !== null) {
-            $hour = $this->hourFrom($day);
-            if ($hour === null && $this->ask->toldUntil !== null && $day <= $this->ask->toldUntil) {
-                [$day, $because, $args] = [$this->ask->toldUntil + 1, 'no-good-hour', ['until' => $this->ask->toldUntil]];
-            } elseif ($hour !== null && $hour > $day) {
-                [$day, $because, $args] = [$hour, 'better-hour', ['until' => $hour]];
-            }
-        }
+        $found = RoundMoves::of(self::at($due), new RoundFacts(
+            $last === null ? null : self::at($last),
+            self::at($last === null ? 0 : $last + 1),
+            // As rain has its day and no hour, it is taken to have fallen late.
+            $washed === null ? null : self::at($washed)->modify('+' . self::TO_MIDNIGHT . ' hours'),
+            0,
+            $test === null ? null : self::at($test),
+            $told === null || $method === null || $this->ask->hours === null ? null : array_map(static fn(array $one): Window => self::onItsDay($one[0], $one[1]), $this->ask->hours),
+            self::at($told ?? $this->ask->today)->modify('+' . self::TO_MIDNIGHT . ' hours'),
+            $until === null ? null : self::at($until),
+            blooms: $this->ask->bloomUntil !== null && $method?->waitsForFlowers === true ? [null, self::at($this->ask->bloomUntil)] : null,
+            dryUntil: $this->ask->plant->dryRoot && $method?->waitsForWater !== false ? self::at($this->ask->today + 1) : null,
+        ), self::at($this->ask->today));
+        $day = max($this->ask->today, $found->at === null ? $due : self::day($found->at));
+        // What is over by today, or moves nothing within days, puts nothing off.
+        $codes = array_values(array_map(static fn(MovedDate $one): string => $one->code, array_filter($found->moves, fn(MovedDate $one): bool => $one->to === null || ($one->code === 'washed-off' ? self::day($one->to) < $due : self::day($one->to) > $this->ask->today))));
+        $why = $codes === [] ? null : $codes[count($codes) - 1];
+        // What brings it forward puts nothing off.
+        $before = max($this->ask->today, $washed !== null && in_array('washed-off', $codes, true) ? $washed + 1 : $due);
 
-        return new Moved($day, $because, $args, $more, $day !== $due, $day > $before);
+        return match ($why) {
+            null => new Moved($day, $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], [], $day !== $due, false),
+            'washed-off' => new Moved($day, $why, ['rained' => (int) $washed], [], $day !== $due, false),
+            default => new Moved($day, $why, ['until' => $why === 'no-good-hour' ? $day : $day - 1], array_merge(...array_map($this->meanwhile(...), $codes)), $day !== $due, $day > $before),
+        };
     }
 
-    /** @return list<array{int, string, list<Act>}> the first day that each leaves, its code, and what is done meanwhile */
-    private function hindrances(?CourseMethod $method): array
+    /** @return list<Act> what is done until what moves it is over */
+    private function meanwhile(string $why): array
     {
         $today = $this->ask->today;
-        $all = [];
-        $rests = $this->restsUntil();
-        if ($rests !== null) {
-            $all[] = [$rests, 'burnt', [new Act(min($rests, $today + ScheduleLines::FIRST_BURN_LOOK['value']), ActKind::Look, null, 'burn-look', ['day' => $today + ScheduleLines::FIRST_BURN_LOOK['value']])]];
-        }
-        $tests = $this->ask->recorded(RecordKind::Test);
-        $test = $tests === [] ? null : $tests[count($tests) - 1];
-        if ($test !== null && $test->clean === null) {
-            $read = $test->day + (int) ceil(max(LeafLines::WAITS['value']) / self::HOURS_A_DAY);
-            $all[] = [$read, 'test-waits', [new Act(max($today, $read), ActKind::Test, $test->recipe, 'read-test', ['day' => $read])]];
-        }
-        if ($this->ask->bloomUntil !== null && $this->ask->bloomUntil >= $today && $method?->waitsForFlowers === true) {
-            $all[] = [$this->ask->bloomUntil + 1, 'in-bloom', [new Act($today, ActKind::HandWork, null, 'by-hand-meanwhile', ['day' => $today])]];
-        }
-        if ($this->ask->plant->dryRoot && $method?->waitsForWater !== false) {
-            $all[] = [$today + 1, 'dry-root', [new Act($today, ActKind::HandWork, null, 'water-it', ['day' => $today])]];
-        }
+        $look = $today + ScheduleLines::FIRST_BURN_LOOK['value'];
 
-        return $all;
+        return match ($why) {
+            MovedDate::BURNT => [new Act(min($this->restsUntil() ?? $look, $look), ActKind::Look, null, 'burn-look', ['day' => $look])],
+            'leaf-test' => [new Act(max($today, $this->testUntil() ?? $today), ActKind::Test, $this->lastTest()?->recipe, 'read-test', ['day' => $this->testUntil() ?? $today])],
+            'in-bloom' => [new Act($today, ActKind::HandWork, null, 'by-hand-meanwhile', ['day' => $today])],
+            'dry-root' => [new Act($today, ActKind::HandWork, null, 'water-it', ['day' => $today])],
+            default => [],
+        };
+    }
+
+    private function lastTest(): ?Recorded
+    {
+        $tests = $this->ask->recorded(RecordKind::Test);
+
+        return $tests === [] ? null : $tests[count($tests) - 1];
+    }
+
+    /** The day on which the leaf test that waits is read; null where none does. */
+    private function testUntil(): ?int
+    {
+        $test = $this->lastTest();
+
+        return $test === null || $test->clean !== null ? null : $test->day + (int) ceil(max(LeafLines::WAITS['value']) / self::HOURS_A_DAY);
+    }
+
+    /** Noon of that day, counted from one that stands for the start: days are all that is asked. */
+    private static function at(int $day): DateTimeImmutable
+    {
+        return new DateTimeImmutable('@' . (self::NOON + $day * self::SECONDS_A_DAY));
+    }
+
+    private static function day(DateTimeImmutable $at): int
+    {
+        return intdiv($at->getTimestamp(), self::SECONDS_A_DAY);
+    }
+
+    private static function onItsDay(int $day, Window $window): Window
+    {
+        return new Window(self::at($day)->getTimestamp(), self::at($day)->getTimestamp() + WeatherLines::APART['value'], $window->verdict, $window->reason);
     }
 
     /** The first day on which it may be sprayed again after the last burn; null where nothing burnt. */
@@ -151,13 +195,5 @@ final readonly class PutOff
         }
 
         return null;
-    }
-
-    /** The first day from one on that has hours for it; null where none has, as far as is told. */
-    private function hourFrom(int $day): ?int
-    {
-        $days = array_map(static fn(array $one): int => $one[0], array_filter($this->ask->hours ?? [], static fn(array $one): bool => $one[0] >= $day));
-
-        return $days === [] ? null : min($days);
     }
 }

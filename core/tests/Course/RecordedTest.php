@@ -68,7 +68,7 @@ it('goes on from what was recorded as a careful grower would', function (string 
     'hardly marked' => ['aphids', ['plain-soap'], 4, '0 round plain-soap,3 burn 3', 'go-on', 'on-its-day', '5 plain-soap'],
     'burnt, rested, and a test of it stayed clean' => ['aphids', ['plain-soap'], 21, '0 round plain-soap,3 burn 30,19 test clean', 'go-on', 'overdue', '21 plain-soap'],
     'burnt, rested, and nobody tested' => ['aphids', ['plain-soap'], 21, '0 round plain-soap,3 burn 30', 'wait', 'burnt', ''],
-    'a leaf test waits' => ['aphids', ['plain-soap'], 1, '0 test', 'wait', 'test-waits', '3 plain-soap'],
+    'a leaf test waits' => ['aphids', ['plain-soap'], 1, '0 test', 'wait', 'leaf-test', '3 plain-soap'],
     'a leaf test was marked' => ['aphids', ['plain-soap'], 4, '0 test found', 'wait', 'burnt', ''],
     'a leaf test was clean' => ['aphids', ['plain-soap'], 3, '0 test clean', 'go-on', 'on-its-day', '3 plain-soap'],
     // It rises, or does not fall.
