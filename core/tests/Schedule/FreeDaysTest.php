@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Schedule\FreeDays;
+use IdleMixer\Core\Schedule\MovedDate;
+use IdleMixer\Core\Schedule\RoundFacts;
+use IdleMixer\Core\Schedule\RoundMoves;
+use IdleMixer\Core\Weather\HourVerdict;
+use IdleMixer\Core\Weather\Window;
+
+/*
+ * On which days somebody has time for a round, right answers written down before the rules. Common practice, no source: the nearest day that one
+ * has, and the earlier of two as near, for what hatches meanwhile grows up; never sooner than the leaf bears it, never before today; before one
+ * goes away rather than after, where that is nearer; a day that was chosen is had, whatever weekday it is, unless one is away.
+ */
+
+const MONDAY = 1;
+const TUESDAY = 2;
+const THURSDAY = 4;
+const FRIDAY = 5;
+const SATURDAY = 6;
+const SUNDAY = 7;
+const EVERY_DAY = [1, 2, 3, 4, 5, 6, 7];
+
+function freeAt(string $day, int $hour = 19): DateTimeImmutable
+{
+    return new DateTimeImmutable("2026-06-{$day}T{$hour}:00:00Z");
+}
+
+/**
+ * Sprayed on Monday the 1st, borne again from the 3rd on, planned for Monday the 8th; asked on the 2nd.
+ *
+ * @param list<int>                    $weekdays
+ * @param list<array{string, string}>  $away
+ * @param array<string, mixed>         $known
+ */
+function freeDue(array $weekdays, array $away, array $known = [], string $planned = '08', string $now = '02'): string
+{
+    $facts = new RoundFacts(...['last' => freeAt('01'), 'earliest' => freeAt('03'), 'washedOff' => null, 'cleanLooks' => 0, 'testUntil' => null, 'windows' => null, 'forecastEnd' => freeAt('01'), 'free' => FreeDays::of($weekdays, $away), ...$known]);
+    $due = RoundMoves::of(freeAt($planned), $facts, freeAt($now, 12));
+
+    return trim(($due->at?->format('d') ?? 'never') . ' ' . implode(' ', array_map(static fn(MovedDate $one): string => $one->code, $due->moves)));
+}
+
+it('puts a round on a day that one has', function (array $weekdays, array $away, string $said, array $known = [], string $planned = '08', string $now = '02'): void {
+    /**
+     * @var list<int>                   $weekdays
+     * @var list<array{string, string}> $away
+     * @var array<string, mixed>        $known
+     */
+    expect(freeDue($weekdays, $away, $known, $planned, $now))->toBe($said);
+})->with([
+    'every day' => [EVERY_DAY, [], '08'],
+    'at weekends' => [[SATURDAY, SUNDAY], [], '07 own-days'],
+    'on Fridays: three days before, four after' => [[FRIDAY], [], '05 own-days'],
+    'on Thursdays: four before, three after' => [[THURSDAY], [], '11 own-days'],
+    'as near before as after' => [[FRIDAY, THURSDAY], [], '05 own-days'],
+    'before it the leaf does not bear it' => [[FRIDAY], [], '12 own-days', ['earliest' => freeAt('06')]],
+    'before it is over' => [[FRIDAY], [], '12 own-days', [], '08', '06'],
+    'away from the 6th to the 14th: before one goes' => [EVERY_DAY, [['2026-06-06', '2026-06-14']], '05 own-days'],
+    'away from the 5th to the 9th: when one is back' => [EVERY_DAY, [['2026-06-05', '2026-06-09']], '10 own-days'],
+    'away twice, with a day in between' => [EVERY_DAY, [['2026-06-02', '2026-06-08'], ['2026-06-10', '2026-06-20']], '09 own-days'],
+    'away, and only Tuesdays' => [[TUESDAY], [['2026-06-08', '2026-06-10']], '16 own-days'],
+    'a first round is not before it is wanted' => [[FRIDAY], [], '05 own-days', ['last' => null, 'earliest' => freeAt('02')], '02'],
+    'rain washed the last one off, and one is away' => [EVERY_DAY, [['2026-06-03', '2026-06-05']], '06 washed-off own-days', ['washedOff' => freeAt('02', 8)]],
+    'its leaves burnt: never before it has rested' => [EVERY_DAY, [['2026-06-13', '2026-06-20']], '21 burnt own-days', ['restsUntil' => freeAt('15')]],
+    'what is overdue waits for a day, too' => [[SATURDAY], [], '13 own-days', [], '08', '09'],
+    'a weekday that was chosen is had' => [[SATURDAY], [], '08', ['wantedSince' => freeAt('01')]],
+    'but not while one is away' => [EVERY_DAY, [['2026-06-08', '2026-06-09']], '07 own-days', ['wantedSince' => freeAt('01')]],
+    'two clean looks end it all the same' => [[SATURDAY], [], 'never two-clean-looks', ['cleanLooks' => 2]],
+    'no day at all is every day' => [[], [], '08'],
+    'away for good: it stays, and is overdue' => [EVERY_DAY, [['2026-06-01', '2028-01-01']], '08'],
+]);
+
+it('takes only hours of days that one has', function (): void {
+    $hours = static fn(string $day): Window => new Window(freeAt($day, 18)->getTimestamp(), freeAt($day, 20)->getTimestamp(), HourVerdict::Good, null);
+    $told = ['forecastEnd' => freeAt('14', 0)];
+    // Saturday the 6th and Sunday the 7th are had: rain all day on both, Tuesday is fine and not had, and the next Saturday is.
+    expect(freeDue([SATURDAY, SUNDAY], [], ['windows' => [$hours('09'), $hours('13')], ...$told]))->toBe('13 own-days no-good-hour')
+        ->and(freeDue([SATURDAY, SUNDAY], [], ['windows' => [$hours('06'), $hours('07'), $hours('09')], ...$told]))->toBe('07 own-days')
+        ->and(freeDue(EVERY_DAY, [], ['windows' => [$hours('09')], ...$told]))->toBe('09 no-good-hour');
+});
+
+it('knows which days are had', function (): void {
+    $free = FreeDays::of([MONDAY, SATURDAY], [['2026-06-06', '2026-06-07']]);
+    expect(array_map($free->isFree(...), ['2026-06-01', '2026-06-02', '2026-06-06', '2026-06-13']))->toBe([true, false, false, true])
+        ->and(array_map($free->isAway(...), ['2026-06-05', '2026-06-06', '2026-06-07', '2026-06-08']))->toBe([false, true, true, false])
+        ->and(FreeDays::of(EVERY_DAY, [])->areAll())->toBeTrue()
+        ->and($free->areAll())->toBeFalse();
+});
+
+it('refuses what is no weekday, no day, or ends before it begins', function (array $weekdays, array $away, string $said): void {
+    /**
+     * @var list<int>                   $weekdays
+     * @var list<array{string, string}> $away
+     */
+    expect(static fn(): FreeDays => FreeDays::of($weekdays, $away))->toThrow(InvalidArgumentException::class, $said);
+})->with([
+    'day 8' => [[8], [], '8'],
+    'day 0' => [[0], [], '0'],
+    'back before one goes' => [[1], [['2026-06-07', '2026-06-06']], '2026-06-06'],
+]);
