@@ -22,6 +22,7 @@ use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EyeController;
+use App\Http\Controllers\FreeDaysController;
 use App\Http\Controllers\GardenController;
 use App\Http\Controllers\GateController;
 use App\Http\Controllers\GlossaryController;
@@ -125,6 +126,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('troubles', [TroubleController::class, 'index']);
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::get('household', [HouseholdController::class, 'show']);
+    Route::get('free-days', [FreeDaysController::class, 'show']);
     Route::get('glossary', GlossaryController::class);
     Route::get('recipes/{slug}/versions', [RecipeController::class, 'versions']);
     Route::get('recipes/{slug}', [RecipeController::class, 'show']);
@@ -191,6 +193,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('weather/door', [GardenController::class, 'door']);
         Route::post('weather/files', [GardenController::class, 'file']);
         Route::put('household', [HouseholdController::class, 'store']);
+        Route::put('free-days', [FreeDaysController::class, 'store']);
         foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class, 'shelf' => ShelfController::class] as $path => $controller) {
             Route::post($path, [$controller, 'store']);
             Route::put("{$path}/{id}", [$controller, 'update']);

@@ -35,7 +35,7 @@ final class Records
             new Of\Runs($clock), new Of\RunTaps($clock),
             new Of\Cases($clock, $troubles), new Of\CaseSteps($clock), new Of\Watches($clock), new Of\Rounds($clock), new Of\Burns($clock), new Of\BurnPhotos($clock), new Of\Counts($clock, $enemies), new Of\Waits($clock, $enemies),
             new Of\RunPlants($clock), new Of\SprayerEvents($clock), new Of\TaskMoves($clock), new Of\Trials($clock, $troubles), new Of\TrialLooks($clock), new Of\Revisions($clock),
-            new Reckoned($clock, 'weighed_rounds', ['id', 'case_id', 'pest', 'round_id', 'batch_id', 'sprayed_at', 'outcome', 'formula', 'reduction', 'kept_log', 'kept_chance', 'kept_leaves', 'days', 'alone', 'rounds', 'hand_work', 'unproven', 'burnt', 'litres', 'minutes', 'facts']),
+            new Reckoned($clock, 'weighed_rounds', ['id', 'case_id', 'pest', 'round_id', 'batch_id', 'bought', 'sprayed_at', 'outcome', 'formula', 'reduction', 'kept_log', 'kept_chance', 'kept_leaves', 'days', 'alone', 'rounds', 'hand_work', 'unproven', 'burnt', 'litres', 'minutes', 'facts']),
             new Reckoned($clock, 'weighed_sprays', ['id', 'pest', 'rank', 'family', 'slug', 'judged', 'worked', 'verdict', 'name', 'left_log', 'last_plant', 'last_at', 'facts']),
             new Reckoned($clock, 'stale_cases', ['case_id']), new Reckoned($clock, 'stale_pests', ['pest']),
         ];

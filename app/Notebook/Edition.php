@@ -25,9 +25,12 @@ final readonly class Edition
 
     /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */
     public const JSON = [
-        'batches' => ['document', 'rescues', 'lines', 'mixed', 'made'], 'cases' => ['situation'], 'counts' => ['each', 'helpers', 'stages'], 'courses' => ['methods'], 'eye_rounds' => ['guesses'], 'households' => ['by_eye', 'writes'], 'leaf_readings' => ['leaves'], 'recipe_versions' => ['document'],
+        'batches' => ['document', 'rescues', 'lines', 'mixed', 'made'], 'cases' => ['situation'], 'counts' => ['each', 'helpers', 'stages'], 'courses' => ['methods'], 'eye_rounds' => ['guesses'], 'households' => ['by_eye', 'free_days', 'writes'], 'leaf_readings' => ['leaves'], 'recipe_versions' => ['document'],
         'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'waits' => ['seen'], 'weather_reports' => ['hours'],
     ];
+
+    /** Columns of which a row has one at least, or nobody knows what it was. */
+    public const ONE_OF = ['rounds' => ['batch_id', 'bought_name']];
 
     /** The question for rows of which a column holds what nobody can read; every batch has a plan, whatever it was mixed from. */
     public static function unreadable(string $table, string $column): string

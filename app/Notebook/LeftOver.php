@@ -90,18 +90,31 @@ final readonly class LeftOver
         $why = Say::it('notebook/left-over.belongs-to-one-of-that', ['parent' => $parent]);
         $links = $this->pdo->query("select \"from\" from pragma_foreign_key_list('{$table}') l join pragma_table_info('{$table}') c on c.name = l.\"from\" where l.\"table\" = '{$parent}' and not c.\"notnull\"");
         $without = $links === false ? [] : $links->fetchAll(PDO::FETCH_COLUMN);
-        if ($without === []) {
+        $row = $this->row($table, $id);
+        if ($without === [] || self::needs($table, $row ?? [], array_values(array_filter($without, is_string(...))))) {
             $this->move($table, [$id], $why);
 
             return;
         }
-        $row = $this->row($table, $id);
         if ($row !== null) {
             $this->keep($table, $row, Say::it('notebook/left-over.without-in-its-place', ['why' => $why]));
         }
         foreach (array_filter($without, is_string(...)) as $link) {
             $this->pdo->prepare('update ' . Sqlite::name($table) . ' set ' . Sqlite::name($link) . ' = null where rowid = ? and ' . Sqlite::name($link) . ' not in (select id from ' . Sqlite::name($parent) . ')')->execute([$id]);
         }
+    }
+
+    /**
+     * Whether nothing is left that says what it was, once these are gone.
+     *
+     * @param array<string, mixed> $row
+     * @param list<string>         $without columns
+     */
+    private static function needs(string $table, array $row, array $without): bool
+    {
+        $one = array_diff(Edition::ONE_OF[$table] ?? [], $without);
+
+        return isset(Edition::ONE_OF[$table]) && array_filter($one, static fn(string $column): bool => ($row[$column] ?? null) !== null) === [];
     }
 
     /** @return array<string, mixed>|null */

@@ -38,6 +38,7 @@ final readonly class CasePlans
         private NextSprays $sprays,
         private CasesAsk $asks,
         private RoundDates $wanted,
+        private OwnDays $ownDays,
     ) {}
 
     /** @return list<LaidCourse> of every open case that was sprayed */
@@ -138,7 +139,7 @@ final readonly class CasePlans
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes);
         // Which round comes next, and when, is settled by what Today has.
         $settled = $due === null || $next->slug === null ? null : new Settled(max($days->of($due), $today), $next->slug, "due-{$next->why->value}", $next->turns);
-        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $today, $celsius, $case->every_days, $case->bud_break_on === null ? null : $days->ofDate($case->bud_break_on), record: $record, settled: $settled, wanted: array_map(static fn(string $on): int => $days->ofDate(new DateTimeImmutable($on)), $this->wanted->of($case)->days)));
+        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $today, $celsius, $case->every_days, $case->bud_break_on === null ? null : $days->ofDate($case->bud_break_on), record: $record, settled: $settled, wanted: array_map(static fn(string $on): int => $days->ofDate(new DateTimeImmutable($on)), $this->wanted->of($case)->days), free: $this->ownDays->from($days)));
 
         return new LaidCourse(
             "case-{$case->id}",

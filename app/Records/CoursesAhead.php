@@ -39,7 +39,7 @@ final readonly class CoursesAhead
 {
     private const WITH = ['cases.plant', 'cases.rounds:id,case_id,batch_id,sprayed_at', 'cases.rounds.batch:id,recipe_version_id', 'cases.rounds.batch.recipeVersion:id,recipe_id', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
 
-    public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours, private RainedOff $rain) {}
+    public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours, private RainedOff $rain, private OwnDays $ownDays) {}
 
     /** @return array<int, LaidCourse> of every course that is open, by its id */
     public function open(DateTimeImmutable $now): array
@@ -123,6 +123,7 @@ final readonly class CoursesAhead
             hours: $windows,
             toldUntil: $end,
             seasonBegan: $days->newYear($now),
+            free: $this->ownDays->from($days),
         ));
 
         return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, array_map(static fn(array $one): Window => $one[1], $windows ?? []));

@@ -50,6 +50,7 @@ final readonly class Forecasts
         private LookPlans $looks,
         private CasesAsk $asks,
         private RoundDates $dates,
+        private OwnDays $ownDays,
     ) {}
 
     /**
@@ -94,7 +95,8 @@ final readonly class Forecasts
         $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
         $course = $plan->course ?? $spaced;
         $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
-        $closed = $this->closed($case, $days, $now);
+        $told = $this->closed($case, $days, $now);
+        $closed = self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value']));
         $left = $course?->left();
         // As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less.
         $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $this->earliest($case, $days, $now), $course?->hadInARow($slug) ?? 0, $left, $closed);
@@ -110,7 +112,7 @@ final readonly class Forecasts
             $name,
             $surprise,
             $rounds,
-            $often === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $course?->hadInARow($slug) ?? 0, $left), $closed, $days, $now),
+            $often === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $course?->hadInARow($slug) ?? 0, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
             $wanted === null || $programme->ends() ? null : $this->instead($case, $slug, $seen, $wanted, $last, $now),
         );
     }
@@ -166,6 +168,20 @@ final readonly class Forecasts
         $next = $this->asks->nextRound($this->dates->asIf($case, []), $now);
 
         return $next === null ? null : max($days->of($next), $days->of($now));
+    }
+
+    /**
+     * @param list<int>      $days
+     * @param list<int>|null $more days that the gardener does not have
+     *
+     * @return list<int> earliest first, each once
+     */
+    private static function alsoClosed(array $days, ?array $more): array
+    {
+        $all = array_values(array_unique([...$days, ...$more ?? []]));
+        sort($all);
+
+        return $all;
     }
 
     /** @return list<int> days whose weather is told, and holds no hour for it */

@@ -64,6 +64,7 @@ final class RoundDues
         private readonly Whoms $whoms,
         private readonly ToleranceCatalogue $classes,
         private readonly RoundDates $wanted,
+        private readonly OwnDays $ownDays,
         ClockInterface $clock,
     ) {
         $this->now = $clock->now();
@@ -133,6 +134,7 @@ final class RoundDues
             ...[...$this->hours->of($case->plant, $next), $this->rests[$case->plant_id] ?? null],
             ...$this->keepsOff($case),
             wantedSince: $last === null ? null : $this->wantedSince($case),
+            free: $this->ownDays->of(),
         );
     }
 
@@ -164,6 +166,7 @@ final class RoundDues
             ...[...$this->hoursOf($case, $earliest, $spray), $this->rests[$case->plant_id] ?? null, $inTurn, $this->slowed($case, $last)],
             ...$this->keepsOff($case),
             wantedSince: $this->wantedSince($case),
+            free: $this->ownDays->of(),
         );
     }
 

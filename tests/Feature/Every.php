@@ -24,7 +24,7 @@ final class Every
         'plants.tolerance' => 'hairy-leaf', 'plants.exposure' => 'shade', 'plants.stage' => 'in-leaf', 'plants.lights_on' => 361, 'plants.lights_off' => 1_321,
         'sprayers.unit' => 'L', 'sprayers.shape' => 'knapsack', 'sprayers.pours' => '[[250.5,31.0],[500.0,62.0]]', 'sprayers.amount' => 3.5,
         'measures.unit' => 'mL', 'measures.step' => 2.5, 'measures.kind' => 'marked',
-        'households.kitchen' => 'metric', 'households.by_eye' => '{"squirt":2.5}', 'households.writes' => '{"clock":"12","warmth":"F","wind":"mph","rain":"in","decimal":"comma","dates":"month-first"}',
+        'households.kitchen' => 'metric', 'households.free_days' => '{"weekdays":[6,7],"away":[{"from":"2026-05-04","until":"2026-05-11"}]}', 'households.by_eye' => '{"squirt":2.5}', 'households.writes' => '{"clock":"12","warmth":"F","wind":"mph","rain":"in","decimal":"comma","dates":"month-first"}',
         'gardens.zone' => 'Pacific/Chatham', 'gardens.source' => 'station', 'gardens.latitude' => -43.9, 'gardens.longitude' => -176.5, 'gardens.room_celsius' => 18.5,
         'rounds.weather' => '{"celsius":21.5,"humidity":60.0,"wind":6.5,"rain":0.5,"teller":"file","name":"May"}', 'runs.weather' => '{"said":"grey and still"}', 'weather_reports.source' => 'door', 'weather_reports.hours' => '{"hours":[{"at":"2026-05-04T03:00:00Z","temperature_C":18.5,"humidity_percent":61.5}]}',
         'batches.stand_test' => 'beads', 'batches.keeping' => 'patient', 'stand_tests.result' => 'ring',

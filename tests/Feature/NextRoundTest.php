@@ -103,11 +103,18 @@ it('names one next round at every door', function (int $seed): void {
     $plant = Notebook::plant('Rose', $leaf, 'Rose');
     [$pest, $sprays] = [['aphids', ['plain-soap', 'neem-leaf-quart', 'castile-and-kitchen-oil']], ['spider-mites', ['neem-leaf-quart', 'rosemary-mist', 'plain-soap']], ['powdery-mildew', ['soda-leaf-spray', 'soda-and-neem']], ['mealybugs', ['mild-alcohol', 'gentle-neem']]][$random->getInt(0, 3)];
     $case = Notebook::case($plant, $pest);
+    $setOut = '';
     for ($rounds = $random->getInt(1, 4); $rounds > 0; --$rounds) {
         if ($random->getInt(0, 1) === 1) {
             Notebook::sent("/api/cases/{$case}/counts", ['value' => $random->getInt(0, 60)]);
         }
         sprayedWith($case, $pick(...$sprays));
+        if ($random->getInt(0, 5) === 0) {
+            Date::setTestNow(Date::now()->addDays($random->getInt(1, 5)));
+            $out = $random->getInt(0, 1) === 1;
+            Notebook::sent("/api/cases/{$case}/rounds", ['bought' => ['kind' => $out ? 'insects' : 'spray', 'name' => 'Something bought']]);
+            $setOut = $out ? Date::now()->addDays(14)->format('Y-m-d') : $setOut;
+        }
         Date::setTestNow(Date::now()->addHours(24 * $random->getInt(2, 9) + $random->getInt(0, 6)));
         if ($random->getInt(0, 1) === 1) {
             Notebook::sent("/api/cases/{$case}/counts", ['value' => $random->getInt(0, 60)]);
@@ -124,6 +131,13 @@ it('names one next round at every door', function (int $seed): void {
     if ($bloom !== null || $dry) {
         Notebook::change("/api/plants/{$plant}", ['name' => 'Rose', 'tolerance' => $leaf, 'kind' => 'Rose', ...$bloom === null ? [] : ['bloomFrom' => $bloom[0], 'bloomUntil' => $bloom[1]], ...$dry ? ['dryOn' => $day(0)] : []]);
     }
+    $weekdays = $random->getInt(0, 2) === 0 ? [$random->getInt(1, 7), $random->getInt(1, 7), $random->getInt(1, 7)] : [];
+    $goes = $random->getInt(-2, 10);
+    $away = $random->getInt(0, 3) === 0 ? [$day($goes), $day($goes + $random->getInt(0, 9))] : null;
+    if ($weekdays !== [] || $away !== null) {
+        $kept = Notebook::put('/api/free-days', ['basedOn' => 0, 'weekdays' => $weekdays, 'away' => $away === null ? [] : [['from' => $away[0], 'until' => $away[1]]]]);
+        expect($kept->status)->toBe(200, $kept->text);
+    }
     $chosen = $random->getInt(0, 1) === 1 ? chosenByChance($case, $random) : [];
     $told = [roundDue($case, Notebook::get("/api/cases/{$case}"), 'next'), roundDue($case, Notebook::get("/api/plants/{$plant}"), 'next')];
     $today = roundDue($case, Notebook::get('/api/today'), 'tasks');
@@ -132,7 +146,7 @@ it('names one next round at every door', function (int $seed): void {
     // What is further off than Today looks ahead is told by the case alone.
     expect($told[0])->toBe($told[1], $seen)->and($today ?? $told[0])->toBe($told[0], $seen)->and($told[0] === null)->toBe($on === '', $seen);
     // A day that was chosen holds, unless what keeps the spray off came between.
-    expect($chosen === [] || $told[0] === null || substr($told[0], 0, 10) >= $chosen[0])->toBeTrue($seen);
+    expect($chosen === [] || $away !== null || $told[0] === null || substr($told[0], 0, 10) >= $chosen[0])->toBeTrue($seen);
     inItsHours($plant, Notebook::get("/api/cases/{$case}")->list('next'), $seen);
     if ($told[0] !== null) {
         // Nothing is proposed that the gate would stop on that day: what is overdue is today's.
@@ -140,6 +154,12 @@ it('names one next round at every door', function (int $seed): void {
         // A swab wets neither flowers nor thirsty leaves.
         $isSwab = $spray === 'Half-alcohol swab';
         expect(! $isSwab && $bloom !== null && $bloom[0] <= $then && $then <= $bloom[1])->toBeFalse("{$seen}, in bloom " . implode(' to ', $bloom ?? []))->and(! $isSwab && $dry && $then === $day(0))->toBeFalse("{$seen}, dry");
+        // Nobody is away then, it is a day that one has, and what was set out is left alone, unless a day was chosen since.
+        $seen .= ' ' . json_encode([$weekdays, $away, $setOut], \JSON_THROW_ON_ERROR);
+        $isAhead = $then > $day(0);
+        expect($isAhead && $away !== null && $away[0] <= $then && $then <= $away[1])->toBeFalse("{$seen}, away")
+            ->and($isAhead && $chosen === [] && $weekdays !== [] && ! in_array((int) (new DateTimeImmutable($then))->format('N'), $weekdays, true))->toBeFalse("{$seen}, no day of one’s own")
+            ->and(! $isSwab && $chosen === [] && $then < $setOut)->toBeFalse("{$seen}, insects are out");
         // What is overdue is today's.
         expect($on)->toBe(max(substr($told[0], 0, 10), Date::now()->format('Y-m-d')), $seen);
         expect(RecipeCatalogue::shipped()->get(Notebook::get("/api/opening?case={$case}")->text('recipe'))->name)->toBe($spray, $seen);

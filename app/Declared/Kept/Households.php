@@ -9,11 +9,13 @@ use App\Declared\Record;
 use App\Declared\Values\Json;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
+use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Document\HabitsNode;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\Vocabulary;
+use IdleMixer\Core\Schedule\FreeDays;
 
 /** What this household calls a cup, and how much it pours by eye. */
 final class Households extends Record
@@ -41,6 +43,17 @@ final class Households extends Record
         return ['type' => 'object', 'additionalProperties' => false, 'required' => array_keys($words), 'properties' => array_map(static fn(array $all): array => ['enum' => $all], $words)];
     }
 
+    /** @return array<string, mixed> */
+    private static function freeDays(): array
+    {
+        $day = ['type' => 'string', 'format' => 'date'];
+
+        return ['type' => 'object', 'additionalProperties' => false, 'required' => ['weekdays', 'away'], 'properties' => [
+            'weekdays' => ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 7]],
+            'away' => ['type' => 'array', 'maxItems' => ScheduleLines::MOST_AWAY['value'], 'items' => ['type' => 'object', 'additionalProperties' => false, 'required' => ['from', 'until'], 'properties' => ['from' => $day, 'until' => $day]]],
+        ]];
+    }
+
     /** @throws InvalidDocument when they are no mL by code */
     private static function volumes(Node $node): void
     {
@@ -60,6 +73,9 @@ final class Households extends Record
             Plain::maybe('writes', new Json(static function (Node $node): void {
                 HabitsNode::read($node);
             }, self::habits())),
+            Plain::maybe('free_days', new Json(static function (Node $node): void {
+                FreeDays::read($node);
+            }, self::freeDays())),
             ...self::rowTimes(),
         ];
     }

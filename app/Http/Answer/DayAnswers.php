@@ -10,6 +10,7 @@ use App\Records\ChosenSpray;
 use App\Records\ChosenSprays;
 use App\Records\GardenBook;
 use App\Records\Gates;
+use App\Records\OwnDays;
 use App\Records\OwnSprays;
 use App\Records\PlantStands;
 use App\Records\WeatherBook;
@@ -46,6 +47,7 @@ final readonly class DayAnswers
         private Sentences $sentences,
         private OwnSprays $own,
         private WindowAnswers $windows,
+        private OwnDays $ownDays,
     ) {}
 
     /** @param int|null $plant whose hours are told one by one; the first where it is null */
@@ -113,11 +115,27 @@ final readonly class DayAnswers
             implode(', ', $cases->map(fn(PestCase $case): string => $this->troubles->trouble($case->pest)->name)->all()),
             $hours === [] ? 'no' : $hours[0]->verdict->value,
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
-            $this->windows->all($gate->barredBy() === null ? Windows::best($hours) : [], $place->zone),
+            $this->windows->all($gate->barredBy() === null ? Windows::best($this->onOwnDays($hours, $place)) : [], $place->zone),
             $this->windows->all($gate->barredBy() === null ? Windows::all($hours) : [], $place->zone),
             $stop === null ? '' : $this->sentences->verdict($stop),
             $chosen->name,
         );
+    }
+
+    /**
+     * @param list<JudgedHour> $hours
+     *
+     * @return list<JudgedHour> those of days that the gardener has; all of them where that leaves none of any use
+     */
+    private function onOwnDays(array $hours, Place $place): array
+    {
+        $free = $this->ownDays->of();
+        if ($free === null) {
+            return $hours;
+        }
+        $own = array_values(array_filter($hours, static fn(JudgedHour $hour): bool => $free->isFree((new DateTimeImmutable("@{$hour->hour->told->at}"))->setTimezone($place->zone)->format('Y-m-d'))));
+
+        return Windows::all($own) === [] ? $hours : $own;
     }
 
     private function hour(JudgedHour $hour): HourAnswer

@@ -19,6 +19,9 @@ final class ScheduleLines
     /** Before a harvest, from when on a plant counts as soon eaten. */
     public const SOON = ['value' => 14, 'unit' => 'd', 'source' => 'house'];
 
+    /** Times that one says one is away. */
+    public const MOST_AWAY = ['value' => 50, 'unit' => '1', 'source' => 'house'];
+
     /** What is said to be for this week. */
     public const WEEK = ['value' => 7, 'unit' => 'd', 'source' => 'house'];
 

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Course;
 
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Schedule\FreeFrom;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Weather\Window;
 
@@ -44,6 +45,8 @@ final readonly class CourseAsk
         /** The first day of this season: of the year that today is of; below 0 where that was before the start. */
         public int $seasonBegan = 0,
         public array $wanted = [],
+        /** The days that the gardener has; null where that is every day. */
+        public ?FreeFrom $free = null,
     ) {}
 
     /** @return list<Recorded> earliest first */

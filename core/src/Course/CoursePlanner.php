@@ -70,7 +70,7 @@ final readonly class CoursePlanner
 
     private function pacing(CourseAsk $ask): RoundsAhead
     {
-        return new RoundsAhead($this->turns, $this->pace->loads(), $ask->wanted);
+        return new RoundsAhead($this->turns, $this->pace->loads(), $ask->wanted, $ask->free);
     }
 
     /** Whether it does something to what is there, and the season leaves a round of it. */

@@ -33,8 +33,10 @@ final class Ladder
         $until = max(ScheduleLines::PREVENTION_AHEAD['value'], $days + 1) + $day - ($last === null ? 0 : $days);
         $most = min(ScheduleLines::MOST_ROUNDS['value'], $spray->inARow ?? \PHP_INT_MAX);
         for (; $day < $until && count($acts) < $most; $day += $days) {
-            $acts[] = new Act($day, ActKind::Round, $spray->recipe, $moved[1] ?? ($acts === [] ? 'first' : 'prevention'), ['day' => $day, 'days' => $days]);
+            $had = $moved === null ? $ask->free?->nearest($day, $last === null ? $day : $last + 1) ?? $day : $day;
+            $acts[] = new Act($had, ActKind::Round, $spray->recipe, $moved[1] ?? ($had !== $day ? 'own-days' : ($acts === [] ? 'first' : 'prevention')), ['day' => $had, 'days' => $days]);
             $moved = null;
+            [$day, $last] = [$had, $had];
         }
 
         return $acts;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Course;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Data\ScheduleLines;
@@ -24,13 +25,6 @@ use IdleMixer\Core\Weather\Window;
 final readonly class PutOff
 {
     private const HOURS_A_DAY = 24.0;
-
-    private const SECONDS_A_DAY = 86_400;
-
-    private const NOON = 43_200;
-
-    /** Hours from noon. */
-    private const TO_MIDNIGHT = 12;
 
     public function __construct(private CourseAsk $ask, private SprayWants $wants) {}
 
@@ -84,22 +78,23 @@ final readonly class PutOff
         $until = $this->restsUntil();
         $told = $this->ask->toldUntil;
         $washed = $method === null ? null : $this->washedOff($spray);
-        $found = RoundMoves::of(self::at($due), new RoundFacts(
-            $last === null ? null : self::at($last),
-            self::at($last === null ? 0 : $last + 1),
+        $found = RoundMoves::of($this->at($due), new RoundFacts(
+            $last === null ? null : $this->at($last),
+            $this->at($last === null ? 0 : $last + 1),
             // As rain has its day and no hour, it is taken to have fallen late.
-            $washed === null ? null : self::at($washed)->modify('+' . self::TO_MIDNIGHT . ' hours'),
+            $washed === null ? null : $this->at($washed)->modify('+12 hours'),
             0,
-            $test === null ? null : self::at($test),
-            $told === null || $method === null || $this->ask->hours === null ? null : array_map(static fn(array $one): Window => self::onItsDay($one[0], $one[1]), $this->ask->hours),
-            self::at($told ?? $this->ask->today)->modify('+' . self::TO_MIDNIGHT . ' hours'),
-            $until === null ? null : self::at($until),
-            blooms: $this->ask->bloomUntil !== null && $method?->waitsForFlowers === true ? [null, self::at($this->ask->bloomUntil)] : null,
-            dryUntil: $this->ask->plant->dryRoot && $method?->waitsForWater !== false ? self::at($this->ask->today + 1) : null,
-        ), self::at($this->ask->today));
-        $day = max($this->ask->today, $found->at === null ? $due : self::day($found->at));
+            $test === null ? null : $this->at($test),
+            $told === null || $method === null || $this->ask->hours === null ? null : array_map(fn(array $one): Window => $this->onItsDay($one[0], $one[1]), $this->ask->hours),
+            $this->at($told ?? $this->ask->today)->modify('+12 hours'),
+            $until === null ? null : $this->at($until),
+            blooms: $this->ask->bloomUntil !== null && $method?->waitsForFlowers === true ? [null, $this->at($this->ask->bloomUntil)] : null,
+            dryUntil: $this->ask->plant->dryRoot && $method?->waitsForWater !== false ? $this->at($this->ask->today + 1) : null,
+            free: $this->ask->free?->days,
+        ), $this->at($this->ask->today));
+        $day = max($this->ask->today, $found->at === null ? $due : $this->day($found->at));
         // What is over by today, or moves nothing within days, puts nothing off.
-        $codes = array_values(array_map(static fn(MovedDate $one): string => $one->code, array_filter($found->moves, fn(MovedDate $one): bool => $one->to === null || ($one->code === 'washed-off' ? self::day($one->to) < $due : self::day($one->to) > $this->ask->today))));
+        $codes = array_values(array_map(static fn(MovedDate $one): string => $one->code, array_filter($found->moves, fn(MovedDate $one): bool => $one->to === null || (in_array($one->code, ['washed-off', 'own-days'], true) ? $this->day($one->to) !== $due : $this->day($one->to) > $this->ask->today))));
         $why = $codes === [] ? null : $codes[count($codes) - 1];
         // What brings it forward puts nothing off.
         $before = max($this->ask->today, $washed !== null && in_array('washed-off', $codes, true) ? $washed + 1 : $due);
@@ -107,7 +102,7 @@ final readonly class PutOff
         return match ($why) {
             null => new Moved($day, $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], [], $day !== $due, false),
             'washed-off' => new Moved($day, $why, ['rained' => (int) $washed], [], $day !== $due, false),
-            default => new Moved($day, $why, ['until' => $why === 'no-good-hour' ? $day : $day - 1], array_merge(...array_map($this->meanwhile(...), $codes)), $day !== $due, $day > $before),
+            default => new Moved($day, $why, ['until' => $why === 'no-good-hour' || $why === 'own-days' ? $day : $day - 1], array_merge(...array_map($this->meanwhile(...), $codes)), $day !== $due, $day > $before),
         };
     }
 
@@ -141,20 +136,26 @@ final readonly class PutOff
         return $test === null || $test->clean !== null ? null : $test->day + (int) ceil(max(LeafLines::WAITS['value']) / self::HOURS_A_DAY);
     }
 
-    /** Noon of that day, counted from one that stands for the start: days are all that is asked. */
-    private static function at(int $day): DateTimeImmutable
+    /** Noon of that day: days are all that is asked. */
+    private function at(int $day): DateTimeImmutable
     {
-        return new DateTimeImmutable('@' . (self::NOON + $day * self::SECONDS_A_DAY));
+        return $this->begun()->modify("{$day} days noon");
     }
 
-    private static function day(DateTimeImmutable $at): int
+    /** The day that stands for the start: that of the course only where weekdays count. */
+    private function begun(): DateTimeImmutable
     {
-        return intdiv($at->getTimestamp(), self::SECONDS_A_DAY);
+        return new DateTimeImmutable($this->ask->free === null ? '1970-01-01' : $this->ask->free->start->format('Y-m-d'), new DateTimeZone('UTC'));
     }
 
-    private static function onItsDay(int $day, Window $window): Window
+    private function day(DateTimeImmutable $at): int
     {
-        return new Window(self::at($day)->getTimestamp(), self::at($day)->getTimestamp() + WeatherLines::APART['value'], $window->verdict, $window->reason);
+        return (int) $this->begun()->diff($at->setTime(0, 0))->format('%r%a');
+    }
+
+    private function onItsDay(int $day, Window $window): Window
+    {
+        return new Window($this->at($day)->getTimestamp(), $this->at($day)->getTimestamp() + WeatherLines::APART['value'], $window->verdict, $window->reason);
     }
 
     /** The first day on which it may be sprayed again after the last burn; null where nothing burnt. */

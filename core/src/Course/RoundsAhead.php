@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Course;
 
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Schedule\Development;
+use IdleMixer\Core\Schedule\FreeFrom;
 use IdleMixer\Core\Schedule\InTurn;
 use IdleMixer\Core\Schedule\LeafLoad;
 use IdleMixer\Core\Schedule\Turns;
@@ -16,8 +17,9 @@ final readonly class RoundsAhead
     /**
      * @param list<LeafLoad> $loads
      * @param list<int>      $wanted days that the gardener chose, earliest first: rounds come on them, and end with the last of them
+     * @param FreeFrom|null  $free   days that the gardener has; null where that is every day
      */
-    public function __construct(private Turns $turns, private array $loads, private array $wanted = []) {}
+    public function __construct(private Turns $turns, private array $loads, private array $wanted = [], private ?FreeFrom $free = null) {}
 
     /**
      * Against what is there: at least as often as practice has it, and until eggs of day 0 have hatched.
@@ -145,6 +147,8 @@ final readonly class RoundsAhead
             default => max($before + $this->turns->between($last, $next), $own === null ? 0 : $own + ($next->pace ?? 0)),
         };
         [$day, $code, $args] = $this->held(max($wanted, $before + 1), $next, $own, $done);
+        $had = $this->free?->nearest($day, $this->held($before + 1, $next, $own, $done)[0], $chosen !== null) ?? $day;
+        [$day, $code, $args] = $had === $day ? [$day, $code, $args] : [$had, 'own-days', []];
 
         return new Act($day, ActKind::Round, $next->recipe, $code ?? ($chosen !== null ? 'own-day' : ($pace !== null ? 'own-pace' : ($same ? 'again' : 'in-turn'))), [
             ...$args, 'day' => $day, 'days' => $day - $before, 'wanted' => $wanted - $before, 'before' => $last->recipe,

@@ -41,6 +41,8 @@ final readonly class RoundFacts
         public ?DateTimeImmutable $wantedSince = null,
         /** When insects were set out on it; null where none were. */
         public ?DateTimeImmutable $setOut = null,
+        /** The days that the gardener has; null where that is every day. */
+        public ?FreeDays $free = null,
     ) {}
 
     public function isWanted(): bool

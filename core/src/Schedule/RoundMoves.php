@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Data\WeatherLines;
@@ -29,19 +30,25 @@ final class RoundMoves
                 $moves[] = $moved;
             }
         }
+        $own = self::onOwnDay($at, $moves === [], $facts, $now);
+        if ($own !== null) {
+            $at = $own->to ?? $at;
+            $moves[] = $own;
+        }
         [$then, $weather, $best] = self::weather($at, $moves === [], $facts, $now);
         $bloom = self::inBloom($then, $facts, $now);
         if ($bloom !== null) {
             // The hour that it was put off to is one in which it flowers.
             $moves[] = $bloom;
-            [$then, $weather, $best] = self::weather($bloom->to ?? $then, false, $facts, $now);
+            $over = self::onOwnDay($bloom->to ?? $then, false, $facts, $now);
+            [$then, $weather, $best] = self::weather($over->to ?? $bloom->to ?? $then, false, $facts, $now);
         }
         $at = $then;
 
         // Hours before it may be sprayed are none of its hours.
         $since = min($at->getTimestamp(), $best->from ?? $at->getTimestamp());
 
-        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best), array_values(array_filter($facts->windows ?? [], static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
+        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best), array_values(array_filter(self::onOwnDays($facts->windows ?? [], $facts, $at->getTimezone()), static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
     }
 
     /** A day that was chosen before the last round was late may be too soon after it. */
@@ -128,6 +135,21 @@ final class RoundMoves
     }
 
     /**
+     * On the nearest day that the gardener has; what something else put off is never had sooner.
+     *
+     * @param bool $isUnmoved whether nothing has moved it so far
+     */
+    private static function onOwnDay(DateTimeImmutable $at, bool $isUnmoved, RoundFacts $facts, DateTimeImmutable $now): ?MovedDate
+    {
+        $today = $now->setTimezone($at->getTimezone())->format('Y-m-d');
+        $wanted = max($at->format('Y-m-d'), $today);
+        $floor = $isUnmoved && $facts->last !== null ? max($facts->earliest->setTimezone($at->getTimezone())->format('Y-m-d'), $today) : $wanted;
+        $day = $facts->free?->nearest($wanted, min($floor, $wanted), $facts->isWanted()) ?? $wanted;
+
+        return $day === $wanted ? null : new MovedDate('own-days', self::onDay($at, new DateTimeImmutable($day)));
+    }
+
+    /**
      * @param bool $asPlanned whether nothing has moved it so far, so that an hour before that of the last time does, too
      *
      * @return array{DateTimeImmutable, MovedDate|null, Window|null} when it is, what moved it, and the hours of its day
@@ -140,15 +162,40 @@ final class RoundMoves
         if ($facts->windows === null || $from >= $facts->forecastEnd) {
             return [$at, null, null];
         }
-        $thatDay = self::onThatDay($facts->windows, $from, $asPlanned ? max($now, $from->setTime(0, 0)) : $from);
+        $windows = self::onOwnDays($facts->windows, $facts, $at->getTimezone());
+        $thatDay = self::onThatDay($windows, $from, $asPlanned ? max($now, $from->setTime(0, 0)) : $from);
         if ($thatDay !== null) {
             // What is overdue stays so: its hour is today.
             return [$from > $at ? $at : $thatDay[0], null, $thatDay[1]];
         }
-        $next = array_values(array_filter($facts->windows, static fn(Window $one): bool => $one->to > $from->getTimestamp()))[0] ?? null;
+        $next = array_values(array_filter($windows, static fn(Window $one): bool => $one->to > $from->getTimestamp()))[0] ?? null;
         $later = $next === null ? $facts->forecastEnd : $from->setTimestamp($next->from);
 
         return [$later, new MovedDate($next === null ? 'no-hour-this-week' : 'no-good-hour', $later), $next];
+    }
+
+    /**
+     * @param list<Window> $windows
+     *
+     * @return list<Window> what of them lies on days that the gardener has
+     */
+    private static function onOwnDays(array $windows, RoundFacts $facts, DateTimeZone $zone): array
+    {
+        if ($facts->free === null) {
+            return $windows;
+        }
+        $own = [];
+        foreach ($windows as $window) {
+            for ($from = $window->from; $from < $window->to; $from = $next) {
+                $at = (new DateTimeImmutable("@{$from}"))->setTimezone($zone);
+                $next = min($window->to, $at->modify('tomorrow')->getTimestamp());
+                if ($facts->isWanted() ? ! $facts->free->isAway($at->format('Y-m-d')) : $facts->free->isFree($at->format('Y-m-d'))) {
+                    $own[] = new Window($from, $next, $window->verdict, $window->reason, $window->darkAt);
+                }
+            }
+        }
+
+        return $own;
     }
 
     /**

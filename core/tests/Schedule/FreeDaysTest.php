@@ -33,11 +33,23 @@ function freeAt(string $day, int $hour = 19): DateTimeImmutable
  *
  * @param list<int>                    $weekdays
  * @param list<array{string, string}>  $away
- * @param array<string, mixed>         $known
+ * @param array<string, mixed>         $known further facts of `RoundFacts`, by name
  */
 function freeDue(array $weekdays, array $away, array $known = [], string $planned = '08', string $now = '02'): string
 {
-    $facts = new RoundFacts(...['last' => freeAt('01'), 'earliest' => freeAt('03'), 'washedOff' => null, 'cleanLooks' => 0, 'testUntil' => null, 'windows' => null, 'forecastEnd' => freeAt('01'), 'free' => FreeDays::of($weekdays, $away), ...$known]);
+    /** @var array{last?: DateTimeImmutable|null, earliest?: DateTimeImmutable, washedOff?: DateTimeImmutable, cleanLooks?: int, windows?: list<Window>, forecastEnd?: DateTimeImmutable, restsUntil?: DateTimeImmutable, wantedSince?: DateTimeImmutable} $known */
+    $facts = new RoundFacts(
+        array_key_exists('last', $known) ? $known['last'] : freeAt('01'),
+        $known['earliest'] ?? freeAt('03'),
+        $known['washedOff'] ?? null,
+        $known['cleanLooks'] ?? 0,
+        null,
+        $known['windows'] ?? null,
+        $known['forecastEnd'] ?? freeAt('01'),
+        $known['restsUntil'] ?? null,
+        wantedSince: $known['wantedSince'] ?? null,
+        free: FreeDays::of($weekdays, $away),
+    );
     $due = RoundMoves::of(freeAt($planned), $facts, freeAt($now, 12));
 
     return trim(($due->at?->format('d') ?? 'never') . ' ' . implode(' ', array_map(static fn(MovedDate $one): string => $one->code, $due->moves)));
@@ -79,7 +91,9 @@ it('takes only hours of days that one has', function (): void {
     // Saturday the 6th and Sunday the 7th are had: rain all day on both, Tuesday is fine and not had, and the next Saturday is.
     expect(freeDue([SATURDAY, SUNDAY], [], ['windows' => [$hours('09'), $hours('13')], ...$told]))->toBe('13 own-days no-good-hour')
         ->and(freeDue([SATURDAY, SUNDAY], [], ['windows' => [$hours('06'), $hours('07'), $hours('09')], ...$told]))->toBe('07 own-days')
-        ->and(freeDue(EVERY_DAY, [], ['windows' => [$hours('09')], ...$told]))->toBe('09 no-good-hour');
+        ->and(freeDue(EVERY_DAY, [], ['windows' => [$hours('09')], ...$told]))->toBe('09 no-good-hour')
+        // Indoors the hours of many days are one stretch.
+        ->and(freeDue([THURSDAY], [], ['windows' => [new Window(freeAt('02', 12)->getTimestamp(), freeAt('13', 20)->getTimestamp(), HourVerdict::Good, null)], ...$told]))->toBe('11 own-days');
 });
 
 it('knows which days are had', function (): void {

@@ -44,6 +44,7 @@ return [
     'in-bloom' => 'Day {day}: the flowers are over by then.',
     'dry-root' => 'Day {day}: it is watered first, and sprayed the day after.',
     'no-hour-this-week' => 'Day {day}: no hour before it may have this spray, as far as the weather is told.',
+    'own-days' => 'Day {day}: the nearest day on which you have time.',
     'no-good-hour' => 'Day {day}: the first day with hours for it.',
     'looked' => 'Day {day}: looked, and something was there.',
     'looked-clean' => 'Day {day}: looked, and nothing was there.',
@@ -93,5 +94,6 @@ return [
     'so/in-bloom' => 'It is in bloom until {until}: bees. By hand meanwhile.',
     'so/dry-root' => 'It is dry at the root: water it today, spray tomorrow.',
     'so/no-hour-this-week' => 'No hour until {until} may have it. Water jet and hand work meanwhile: what is not met grows up.',
+    'so/own-days' => 'You have time again on {until}.',
     'so/no-good-hour' => 'The first hours that may have it are on {until}.',
 ];

@@ -17,6 +17,7 @@ return [
     'insects-out' => 'Later: insects were set out on it. What wets the pest wets them, too.',
     'in-bloom' => 'Later: it is in bloom until then, and bees visit open flowers. Meanwhile by hand: hose, pick or wipe.',
     'dry-root' => 'Later: it is dry at the root. Water it today, spray it tomorrow.',
+    'own-days' => 'Another day: the nearest on which you have time.',
     'no-good-hour' => 'Later: before that, no hour is good or workable while you can see what you spray.',
     'no-hour-this-week' => 'Later: the forecast holds no hour for it. Ask again then.',
     'by-hand' => 'You moved it: {said}',

@@ -45,6 +45,11 @@ return [
         'pours' => ['type' => 'array', 'maxItems' => 40, 'items' => ['$ref' => '#/components/schemas/Pour']],
         'shape?' => SprayerShape::class,
     ],
+    'NewFreeDays' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'weekdays?' => ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 7], 'description' => '1 for Monday to 7 for Sunday; none is every day.'],
+        'away?' => [['from' => 'date', 'until' => 'date']],
+    ],
     'NewHousehold' => [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
         'kitchen' => '?' . Kitchen::class,

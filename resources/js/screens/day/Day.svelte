@@ -1,11 +1,12 @@
 <script lang="ts">
-    import { api, taken } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import DoorForm from './DoorForm.svelte';
+    import FreeDays from './FreeDays.svelte';
     import GardenForm from './GardenForm.svelte';
     import HourGrid from './HourGrid.svelte';
     import PlantHours from './PlantHours.svelte';
@@ -17,10 +18,32 @@
     let plant = $state<number | undefined>(undefined);
     const day = new Loaded(() => taken(api.GET('/api/day', { params: { query: { spray, plant } } })));
     undo.followedBy(day);
+    /** Asked for once somebody opens it. */
+    let free = $state<Loaded<Schemas['FreeDays']> | null>(null);
 
     /** As calendar programs subscribe to it. */
     const webcal = (feed: string): string => `webcal://${location.host}${feed}`;
 </script>
+
+{#snippet daysYouHave()}
+    <details ontoggle={() => (free ??= new Loaded(() => taken(api.GET('/api/free-days'))))}>
+        <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('day/day.days-you-have')}</summary>
+        {#if free !== null}
+            {@const asked = free}
+            <Waiting of={asked}>
+                {#snippet children(days)}
+                    {#key days.version}<FreeDays
+                            free={days}
+                            onkept={() => {
+                                void asked.reload();
+                                void day.reload();
+                            }}
+                        />{/key}
+                {/snippet}
+            </Waiting>
+        {/if}
+    </details>
+{/snippet}
 
 <Head title={say('day/day.spray-day')}>
     {#if day.value !== null}
@@ -44,6 +67,7 @@
         {#if all.garden === null}
             <p class="mb-3 max-w-prose">{say('day/day.where-does-your-garden-lie')}</p>
             <GardenForm garden={null} onkept={() => void day.reload()} />
+            <div class="mt-4">{@render daysYouHave()}</div>
         {:else if all.plants.length === 0}
             <Empty text={say('day/day.no-plant-known-here-yet')} to="/plants" action={say('day/day.go-to-plants')} />
         {:else}
@@ -85,6 +109,7 @@
                     >
                     <a class="link inline-flex min-h-11 items-center" href={webcal(all.garden.feed)}>{say('day/day.subscribe-to')}</a>
                 </p>
+                {@render daysYouHave()}
                 <details>
                     <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('day/day.place-and-where-weather-comes')}</summary>
                     <div class="grid gap-4">
