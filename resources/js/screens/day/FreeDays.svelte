@@ -58,10 +58,10 @@
     }
 </script>
 
-<form class="grid max-w-xl gap-4" onsubmit={keep} data-free-days>
+<form class="grid max-w-3xl gap-4" onsubmit={keep} data-free-days>
     <fieldset class="grid gap-1">
         <legend class="font-bold">{say('day/free-days.weekdays')}</legend>
-        <div class="flex flex-wrap gap-2">
+        <div class="grid grid-cols-3 gap-2 sm:grid-cols-7">
             {#each WEEK as day (day)}<label class="border-base-300 flex min-h-12 items-center gap-2 rounded border px-3"
                     ><input
                         type="checkbox"
