@@ -51,6 +51,7 @@ final readonly class Forecasts
         private CasesAsk $asks,
         private RoundDates $dates,
         private OwnDays $ownDays,
+        private OwnReach $reach,
     ) {}
 
     /**
@@ -80,7 +81,7 @@ final readonly class Forecasts
         $seen = $alone->forecast();
         $next = $case->closed_at === null ? $this->practice($case, $now) : null;
         if ($next === null) {
-            return new SeenAhead($days, $today, $seen, null, null, [], '', $surprise);
+            return new SeenAhead($days, $today, $seen, null, null, [], '', $surprise, $this->reach->of());
         }
         [$slug, $name, $practice] = $next;
         $kill = $this->kill($case, $practice);
@@ -89,7 +90,7 @@ final readonly class Forecasts
         $ahead = self::ahead($plan, $days, $today);
         $planned = $ahead === [] ? null : $rounds->on($ahead)->forecast();
         if (! $best) {
-            return new SeenAhead($days, $today, $seen, $planned, null, $ahead, $name, $surprise);
+            return new SeenAhead($days, $today, $seen, $planned, null, $ahead, $name, $surprise, $this->reach->of());
         }
         $often = $practice->method->tightestDays();
         $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
@@ -111,6 +112,7 @@ final readonly class Forecasts
             $ahead,
             $name,
             $surprise,
+            $this->reach->of(),
             $rounds,
             $often === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $course?->hadInARow($slug) ?? 0, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
             $wanted === null || $programme->ends() ? null : $this->instead($case, $slug, $seen, $wanted, $last, $now),
@@ -205,7 +207,7 @@ final readonly class Forecasts
 
     private function kill(PestCase $case, Practice $practice): Kill
     {
-        return $this->kills->of($this->situations->trouble($case), $practice->ways);
+        return $this->kills->of($this->situations->trouble($case), $practice->ways)->reaching($this->reach->of());
     }
 
     /** @return array{string, string, Practice}|null what is sprayed next: slug and name */

@@ -41,7 +41,7 @@ final readonly class SeenAheadAnswers
             $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays(), $seen->instead, true), $programme->days, $forecast);
         }
 
-        return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests'), $seen->room !== null, $case->round_dates !== null);
+        return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests') . ' ' . AheadWords::reach($seen->reach), $seen->room !== null, $case->round_dates !== null);
     }
 
     /**

@@ -25,9 +25,6 @@ final class BoughtLines
     /** For so long nothing that wets leaves is sprayed where they were set out. */
     public const LEFT_ALONE = ['value' => 14, 'unit' => 'd', 'source' => 'practice'];
 
-    /** A spray that nobody knows is taken to work as surely as this, of those of `EvidenceLines::KILLS_DOWN`. */
-    public const TAKEN_FOR = ['value' => 1, 'unit' => '1', 'source' => 'practice'];
-
     /** Characters of a name. */
     public const LONGEST_NAME = ['value' => 80, 'unit' => '1', 'source' => 'house'];
 }

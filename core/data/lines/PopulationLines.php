@@ -60,4 +60,24 @@ final class PopulationLines
 
     /** Nobody sees further ahead than this. */
     public const FURTHEST = ['value' => 120, 'unit' => 'd', 'source' => 'house'];
+
+    /** How much of what is there a spray reaches. */
+    public const REACHED = ['value' => 80.0, 'unit' => '%', 'source' => 'practice'];
+
+    /** However badly it went, some is reached; and never more than all. */
+    public const REACHED_LEAST = ['value' => 20.0, 'unit' => '%', 'source' => 'house'];
+
+    public const REACHED_MOST = ['value' => 100.0, 'unit' => '%', 'source' => 'house'];
+
+    /** Usual rounds that are added to a household's own before a share is taken. */
+    public const REACH_DOUBT = ['value' => 3.0, 'unit' => '1', 'source' => 'house'];
+
+    /** A household's latest rounds that say how much it reaches: hands learn. */
+    public const REACH_ROUNDS = ['value' => 30, 'unit' => '1', 'source' => 'house'];
+
+    /** A spray that kills less than this of any stage is there for something else, and says nothing of what was reached; share of 1. */
+    public const SAYS_REACH = ['value' => 0.6, 'unit' => '1', 'source' => 'house'];
+
+    /** Share of 1 that a round kills at most: some always sit where nothing comes. */
+    public const KILLED_MOST = ['value' => 0.98, 'unit' => '1', 'source' => 'house'];
 }

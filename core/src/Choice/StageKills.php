@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
-use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Population\Kill;
 use IdleMixer\Core\Population\Stage;
@@ -25,7 +24,7 @@ final readonly class StageKills
     /** Of a spray that nobody knows: most of what moves, and no egg. Common practice, no source. */
     public function unknown(): Kill
     {
-        $most = EvidenceLines::KILLS_DOWN['value'][BoughtLines::TAKEN_FOR['value']] / self::PERCENT;
+        $most = EvidenceLines::UNKNOWN_DOWN['value'] / self::PERCENT;
 
         return new Kill([Stage::Young->value => $most, Stage::Adult->value => $most]);
     }

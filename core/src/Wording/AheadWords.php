@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Data\PopulationLines;
 use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Population\Forecast;
+use IdleMixer\Core\Population\Reach;
 use IdleMixer\Core\Population\Surprise;
 use IdleMixer\Core\Words\Say;
 
@@ -45,6 +46,14 @@ final class AheadWords
             Surprise::More => Say::it('wording/ahead-words.more'),
             Surprise::Fewer => Say::it('wording/ahead-words.fewer'),
         };
+    }
+
+    /** How much the sprays reach, and by whose rounds. */
+    public static function reach(Reach $reach): string
+    {
+        return $reach->rounds === 0
+            ? Say::it('wording/ahead-words.reach-usual', ['percent' => Figures::percent($reach->percent)])
+            : Say::it('wording/ahead-words.reach-own', ['rounds' => $reach->rounds, 'percent' => Figures::percent($reach->percent), 'usual' => Figures::percent(PopulationLines::REACHED['value'])]);
     }
 
     /** The first day from which on under one is left of all stages, to the end; null where that does not come. */

@@ -160,6 +160,8 @@ return [
     'record-words.fewer' => '{percent} % fewer',
     'record-words.more' => '{percent} % more',
     'sentences.under-a-day' => 'less than a day',
+    'ahead-words.reach-usual' => 'A spray is taken to reach {percent} % of them.',
+    'ahead-words.reach-own' => 'By {rounds, plural, one {# round} other {# rounds}} of yours, a spray reaches {percent} % of them; {usual} % is usual.',
     'ahead-words.more' => 'The last count is more than the ones before it let expect. Were undersides missed, did some fly in, or do they bear the spray?',
     'ahead-words.fewer' => 'The last count is fewer than the ones before it let expect: rounds work better than is known, or something eats them. Was it counted the same way?',
     'ahead-words.alone' => 'About {count} by {end}.',
