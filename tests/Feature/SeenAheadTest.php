@@ -81,6 +81,34 @@ it('proposes no more rounds than Today’s plan may have, nor one sooner', funct
     expect($told)->toBeGreaterThan(0);
 });
 
+it('goes by how much the household’s own rounds reached', function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+    $case = countedWeekly('spider-mites', [10, 30]);
+    $before = aheadOf($case);
+    expect($before->text('rests'))->toContain('A spray is taken to reach 80 % of them.');
+    // Three rounds of soap on aphids, counted before and after: a third is gone, where soap takes three of four.
+    foreach ([1, 2, 3] as $round) {
+        $other = Notebook::case(Notebook::plant("Bean {$round}"), 'aphids');
+        Date::setTestNow('2026-05-20T18:00:00Z');
+        $batch = Notebook::mixed($other, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+        Date::setTestNow('2026-06-01T18:00:00Z');
+        Notebook::sent("/api/cases/{$other}/counts", ['value' => 90, 'countedAt' => '2026-05-20T17:00:00Z']);
+        Notebook::sent("/api/cases/{$other}/rounds", ['batch' => Notebook::get("/api/batches/{$batch}")->text('key'), 'sprayedAt' => '2026-05-20T19:00:00Z', 'override' => 'It was urgent.']);
+        Notebook::sent("/api/cases/{$other}/counts", ['value' => 60, 'countedAt' => '2026-05-22T19:00:00Z']);
+    }
+    $after = aheadOf($case);
+    expect($after->text('rests'))->toContain('By 3 rounds of yours, a spray reaches')
+        // What is left alone goes on as it did; what is sprayed leaves more.
+        ->and($after->at('outlooks.0.days'))->toBe($before->at('outlooks.0.days'));
+    $last = static function (Answer $seen): float {
+        $days = $seen->list('outlooks.1.days');
+        $end = $days[count($days) - 1];
+
+        return is_array($end) && is_numeric($end['middle']) ? (float) $end['middle'] : -1.0;
+    };
+    expect($last($after))->toBeGreaterThan($last($before));
+});
+
 it('says why nothing is seen ahead', function (): void {
     expect(aheadOf(countedWeekly('powdery-mildew', [5]))->text('because'))->toBe('How powdery mildew multiplies is not known well enough to see ahead.')
         ->and(aheadOf(Notebook::case(Notebook::plant('Fern'), 'aphids'))->text('because'))->toContain('Count, and it can be seen ahead.');

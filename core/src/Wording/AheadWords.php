@@ -51,9 +51,13 @@ final class AheadWords
     /** How much the sprays reach, and by whose rounds. */
     public static function reach(Reach $reach): string
     {
-        return $reach->rounds === 0
-            ? Say::it('wording/ahead-words.reach-usual', ['percent' => Figures::percent($reach->percent)])
-            : Say::it('wording/ahead-words.reach-own', ['rounds' => $reach->rounds, 'percent' => Figures::percent($reach->percent), 'usual' => Figures::percent(PopulationLines::REACHED['value'])]);
+        $args = ['percent' => Figures::percent($reach->percent), 'usual' => Figures::percent(PopulationLines::REACHED['value'])];
+
+        return match ($reach->rounds) {
+            0 => Say::it('wording/ahead-words.reach-usual', ['percent' => $args['percent']]),
+            1 => Say::it('wording/ahead-words.reach-one', $args),
+            default => Say::it('wording/ahead-words.reach-own', ['rounds' => $reach->rounds, ...$args]),
+        };
     }
 
     /** The first day from which on under one is left of all stages, to the end; null where that does not come. */
