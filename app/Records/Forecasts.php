@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use IdleMixer\Core\Bought\BoughtKind;
 use IdleMixer\Core\Choice\StageKills;
 use IdleMixer\Core\Course\ActKind;
+use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Data\PopulationLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Evidence\LookPlans;
@@ -28,8 +29,10 @@ use IdleMixer\Core\Population\Treatment;
 use IdleMixer\Core\Population\Wanted;
 use IdleMixer\Core\Population\Warmths;
 use IdleMixer\Core\Recipe\Practice;
+use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Weather\Window;
+use IdleMixer\Core\Words\Say;
 
 /** Sees ahead how a case goes on, from what was counted and sprayed on it. */
 final readonly class Forecasts
@@ -79,28 +82,31 @@ final readonly class Forecasts
         $alone = $forecaster->steered($outbreak, $counted, $today + PopulationLines::AHEAD['value'] + 1);
         $surprise = $forecaster->surprise($outbreak, $counted);
         $seen = $alone->forecast();
-        $next = $case->closed_at === null ? $this->practice($case, $now) : null;
-        if ($next === null) {
+        $turns = $case->closed_at === null ? $this->turns($case, $now) : [];
+        if ($turns === []) {
             return new SeenAhead($days, $today, $seen, null, null, [], '', $surprise, $this->reach->of());
         }
-        [$slug, $name, $practice] = $next;
+        [$recipe, $practice] = $turns[0];
         $kill = $this->kill($case, $practice);
-        $rounds = new NextRounds($alone, $kill, $practice->method->lastsDays);
+        $rounds = new NextRounds($alone, array_map(fn(array $one): array => [$this->kill($case, $one[1]), $one[1]->method->lastsDays], $turns));
         $plan = $this->plans->of($case, $now);
-        $ahead = self::ahead($plan, $days, $today);
-        $planned = $ahead === [] ? null : $rounds->on($ahead)->forecast();
+        $ahead = $this->ahead($case, $plan, $days, $today);
+        $planned = $ahead === [] ? null : $alone->sprayed($ahead)->forecast();
+        $on = array_map(static fn(Treatment $one): int => $one->day, $ahead);
+        $name = count($turns) === 1 ? $recipe->name : Say::it('answers/seen-ahead-answers.in-turn', ['spray' => $recipe->name, 'other' => $turns[1][0]->name]);
         if (! $best) {
-            return new SeenAhead($days, $today, $seen, $planned, null, $ahead, $name, $surprise, $this->reach->of());
+            return new SeenAhead($days, $today, $seen, $planned, null, $on, $name, $surprise, $this->reach->of());
         }
-        $often = $practice->method->tightestDays();
-        $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
+        $spaced = $this->spaced($case, $practice, $now);
         $course = $plan->course ?? $spaced;
         $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
         $told = $this->closed($case, $days, $now);
         $closed = self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value']));
         $left = $course?->left();
+        $had = $course?->hadInARow($recipe->slug) ?? 0;
         // As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less.
-        $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $this->earliest($case, $days, $now), $course?->hadInARow($slug) ?? 0, $left, $closed);
+        $wanted = Wanted::bySchool($kill, $practice->method, self::often($practice, $spaced), $today, $last, $this->earliest($case, $days, $now), $had, $left, $closed);
+        $wanted = $wanted === null ? null : $this->inTurn($case, $wanted, $turns, $last, $now) ?? $wanted;
         $programme = $wanted === null ? new Programme([], 0.0) : $seen->search($wanted);
 
         return new SeenAhead(
@@ -109,14 +115,56 @@ final readonly class Forecasts
             $seen,
             $planned,
             $wanted === null ? null : [$programme, $wanted, $rounds->on($programme->days)->forecast()],
-            $ahead,
+            $on,
             $name,
             $surprise,
             $this->reach->of(),
             $rounds,
-            $often === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $course?->hadInARow($slug) ?? 0, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
-            $wanted === null || $programme->ends() ? null : $this->instead($case, $slug, $seen, $wanted, $last, $now),
+            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
+            $wanted === null || $programme->ends() ? null : $this->instead($case, $recipe->slug, $seen, $wanted, $last, $now),
         );
+    }
+
+    /** A case with rounds as close as its school sprays it when it is as bad as can be; null where it is done once. */
+    private function spaced(PestCase $case, Practice $practice, DateTimeImmutable $now): ?Course
+    {
+        $often = $practice->method->tightestDays();
+
+        return $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
+    }
+
+    /** Days between rounds, as close as the school sprays it, or as leaf and season bear it where that is less; null where it is done once. */
+    private static function often(Practice $practice, ?Course $spaced): ?float
+    {
+        $often = $practice->method->tightestDays();
+
+        return $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0));
+    }
+
+    /**
+     * The same search over the two that take turns on this case; null where none do, or the other is had no more.
+     *
+     * @param non-empty-list<array{Recipe, Practice}> $turns
+     */
+    private function inTurn(PestCase $case, Wanted $wanted, array $turns, ?int $last, DateTimeImmutable $now): ?Wanted
+    {
+        if (count($turns) !== 2) {
+            return null;
+        }
+        $apart = $this->plans->with($case, array_map(static fn(array $one): string => $one[0]->slug, $turns), null)?->widest();
+        $other = $apart === null ? null : $this->wantedOf($case, $turns[1][0], $wanted, $last, $now);
+
+        return $other === null ? null : $wanted->inTurnWith($other, max(1, $apart));
+    }
+
+    /** What is asked of a search with another spray on the days of this one; null where it is not to be had. */
+    private function wantedOf(PestCase $case, Recipe $recipe, Wanted $wanted, ?int $last, DateTimeImmutable $now): ?Wanted
+    {
+        $practice = $this->recipes->practiceOf($recipe);
+        $often = $practice->method->tightestDays();
+        $spaced = $often === null ? null : $this->plans->with($case, [$recipe->slug], (int) $often);
+
+        return Wanted::bySchool($this->kill($case, $practice), $practice->method, self::often($practice, $spaced), $wanted->from, $last, $wanted->first, 0, $this->plans->left($case, $recipe->slug, $now), $wanted->closed);
     }
 
     /**
@@ -144,15 +192,12 @@ final readonly class Forecasts
     {
         $alone = null;
         foreach ($this->shelf->named(array_slice($this->sprays->others($case, $now), 0, self::OTHERS)) as $recipe) {
-            $practice = $this->recipes->practiceOf($recipe);
-            $often = $practice->method->tightestDays();
-            $spaced = $often === null ? null : $this->plans->with($case, [$recipe->slug], (int) $often);
-            $other = Wanted::bySchool($this->kill($case, $practice), $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $wanted->from, $last, $wanted->first, 0, $this->plans->left($case, $recipe->slug, $now), $wanted->closed);
+            $other = $this->wantedOf($case, $recipe, $wanted, $last, $now);
             if ($other === null) {
                 continue;
             }
             // As far apart as practice and leaves want two that take turns.
-            $apart = $this->plans->with($case, [$next, $recipe->slug], null)?->widest();
+            $apart = count($wanted->kills()) > 1 ? null : $this->plans->with($case, [$next, $recipe->slug], null)?->widest();
             $turns = $apart === null ? null : $seen->search($wanted->inTurnWith($other, max(1, $apart)));
             if ($turns?->ends() === true) {
                 return new Instead($recipe->name, count($turns->days), true);
@@ -210,23 +255,25 @@ final readonly class Forecasts
         return $this->kills->of($this->situations->trouble($case), $practice->ways)->reaching($this->reach->of());
     }
 
-    /** @return array{string, string, Practice}|null what is sprayed next: slug and name */
-    private function practice(PestCase $case, DateTimeImmutable $now): ?array
+    /** @return list<array{Recipe, Practice}> what takes turns from here on, the next first; none where nothing is sprayed */
+    private function turns(PestCase $case, DateTimeImmutable $now): array
     {
-        $slug = $this->sprays->of($case, $now)->slug;
-        $recipe = $slug === null ? null : $this->shelf->named([$slug])[0] ?? null;
+        $next = $this->sprays->of($case, $now);
 
-        return $recipe === null ? null : [$recipe->slug, $recipe->name, $this->recipes->practiceOf($recipe)];
+        return array_map(fn(Recipe $recipe): array => [$recipe, $this->recipes->practiceOf($recipe)], $this->shelf->named($next->turns === [] && $next->slug !== null ? [$next->slug] : $next->turns));
     }
 
-    /** @return list<int> days of the rounds that are planned */
-    private static function ahead(?LaidCourse $plan, PlaceDays $days, int $today): array
+    /** @return list<Treatment> rounds that are planned, each with its own spray */
+    private function ahead(PestCase $case, ?LaidCourse $plan, PlaceDays $days, int $today): array
     {
         $ahead = [];
+        $sprays = [];
         foreach ($plan->course->entries ?? [] as $entry) {
             $day = $plan === null ? $today : $days->ofDate($plan->on($entry->day));
             if ($entry->kind === ActKind::Round && ! $entry->done && $day >= $today && $day <= $today + PopulationLines::AHEAD['value']) {
-                $ahead[] = $day;
+                $recipe = $sprays[(string) $entry->recipe] ??= $this->shelf->named([(string) $entry->recipe])[0] ?? null;
+                $practice = $recipe === null ? null : $this->recipes->practiceOf($recipe);
+                $ahead[] = new Treatment($day, $practice === null ? new Kill([]) : $this->kill($case, $practice), $practice->method->lastsDays ?? 0);
             }
         }
 

@@ -109,6 +109,34 @@ it('goes by how much the household’s own rounds reached', function (): void {
     expect($last($after))->toBeGreaterThan($last($before));
 });
 
+it('gives each round the spray whose turn it is, as planned, at best, and where a day is moved', function (string $pest, array $sprays, bool $inTurn): void {
+    /** @var list<string> $sprays */
+    Date::setTestNow('2026-06-01T18:00:00Z');
+    $case = countedWeekly($pest, [10, 30, 60]);
+    foreach ($sprays as $i => $spray) {
+        Date::setTestNow((new DateTimeImmutable('2026-06-01T18:00:00Z'))->modify('+' . 7 * $i . ' days'));
+        $batch = Notebook::mixed($case, ['recipe' => $spray, 'make' => ['amount' => 1, 'unit' => 'L']]);
+        Notebook::sent("/api/cases/{$case}/rounds", ['batch' => Notebook::get("/api/batches/{$batch}")->text('key'), 'override' => 'It was urgent.']);
+        Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
+    }
+    $seen = aheadOf($case);
+    $kinds = array_column($seen->list('outlooks'), 'kind');
+    $planned = (int) array_search('planned', $kinds, true);
+    $best = (int) array_search('fewest', $kinds, true);
+    expect($planned)->toBeGreaterThan(0)->and($best)->toBeGreaterThan(0)
+        ->and(str_contains($seen->text("outlooks.{$best}.name"), 'in turn'))->toBe($inTurn);
+    // The same days, asked as days of one's own, come to the same.
+    foreach ([$planned, $best] as $one) {
+        $days = array_values(array_filter($seen->list("outlooks.{$one}.rounds"), is_string(...)));
+        $asked = Notebook::post("/api/cases/{$case}/rounds-ahead", ['on' => $days]);
+        expect($days)->not->toBe([])->and($asked->status)->toBe(200, $asked->text)
+            ->and($asked->list('asAsked.days'))->toEqual($seen->list("outlooks.{$one}.days"));
+    }
+})->with([
+    'one spray' => ['aphids', ['plain-soap'], false],
+    'alcohol and neem in turn' => ['mealybugs', ['soap-and-alcohol-by-eye', 'gentle-neem'], true],
+]);
+
 it('says why nothing is seen ahead', function (): void {
     expect(aheadOf(countedWeekly('powdery-mildew', [5]))->text('because'))->toBe('How powdery mildew multiplies is not known well enough to see ahead.')
         ->and(aheadOf(Notebook::case(Notebook::plant('Fern'), 'aphids'))->text('because'))->toContain('Count, and it can be seen ahead.');

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Population;
 
-/** Rounds of what is sprayed next, put to an outbreak as it was found. */
+/** Rounds of what is sprayed next, in its turns, put to an outbreak as it was found. */
 final readonly class NextRounds
 {
-    /** @param int $workingDays days that a round goes on working */
-    public function __construct(private Steered $alone, private Kill $kill, private int $workingDays) {}
+    /** @param non-empty-list<array{Kill, int}> $turns what each that takes its turn kills, and days that it goes on working; the next first */
+    public function __construct(private Steered $alone, private array $turns) {}
 
     /** @param list<int> $days of rounds, days after the first count */
     public function on(array $days): Steered
     {
-        return $this->alone->sprayed($this->rounds($days));
+        return $this->alone->sprayed($this->rounds($days, 0));
     }
 
     /**
@@ -32,7 +32,7 @@ final readonly class NextRounds
         $after = array_slice($days, $which + 1);
         $all = [];
         foreach ($room as $day) {
-            $all[$day] = $before->sprayed($this->rounds([$day, ...$after]));
+            $all[$day] = $before->sprayed($this->rounds([$day, ...$after], $which));
         }
 
         return $all;
@@ -40,11 +40,16 @@ final readonly class NextRounds
 
     /**
      * @param list<int> $days
+     * @param int       $had  rounds that come before them
      *
      * @return list<Treatment>
      */
-    private function rounds(array $days): array
+    private function rounds(array $days, int $had): array
     {
-        return array_map(fn(int $day): Treatment => new Treatment($day, $this->kill, $this->workingDays), $days);
+        return array_map(function (int $i, int $day) use ($had): Treatment {
+            [$kill, $working] = $this->turns[($had + $i) % count($this->turns)];
+
+            return new Treatment($day, $kill, $working);
+        }, array_keys($days), $days);
     }
 }

@@ -53,6 +53,7 @@ return [
     'shed-answers.scale-that-shows-steps-of' => 'a scale that shows steps of {amount}',
     'seen-ahead-answers.alone' => 'Left alone',
     'seen-ahead-answers.planned' => 'As planned',
+    'seen-ahead-answers.in-turn' => '{spray} and {other} in turn',
     'seen-ahead-answers.fewest' => 'At best, with {spray}',
     'seen-ahead-answers.so' => 'On these days',
     'seen-ahead-answers.not-known' => 'How {name} multiplies is not known well enough to see ahead.',
