@@ -98,6 +98,15 @@ it('seeks the fewest rounds on days that are had alone', function (): void {
     expect($days)->not->toBe([])->and(array_diff($days, [2, 5]))->toBe([]);
 });
 
+it('takes a day of one’s own on any weekday, and none on which nobody is there', function (): void {
+    $case = sprayedAphids();
+    freeDays([2], [['from' => '2026-06-09', 'until' => '2026-06-10']]);
+    $choose = static fn(string $on): Answer => Notebook::put("/api/cases/{$case}/round-dates", ['basedOn' => (int) Notebook::get("/api/cases/{$case}")->number('version'), 'on' => [$on]]);
+    expect($choose('2026-06-09')->status)->toBe(422)->and($choose('2026-06-09')->text)->toContain('nobody is there')
+        ->and($choose('2026-06-11')->status)->toBe(200)
+        ->and(nextRoundOf($case)[0])->toBe('2026-06-11');
+});
+
 it('goes for many plants on one course, too', function (): void {
     $course = Notebook::sent('/api/courses', ['name' => 'The rack', 'pest' => 'mealybugs', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => [Notebook::plant('One'), Notebook::plant('Two')]])->id();
     freeDays([4]);

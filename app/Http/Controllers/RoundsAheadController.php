@@ -16,6 +16,7 @@ use App\Http\RefusedCall;
 use App\Models\PestCase;
 use App\Records\Edits;
 use App\Records\Forecasts;
+use App\Records\OwnDays;
 use App\Records\SeenAhead;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\ScheduleLines;
@@ -30,7 +31,7 @@ use Psr\Clock\ClockInterface;
 /** The rounds to come of a case, on days of the gardener's own. */
 final readonly class RoundsAheadController
 {
-    public function __construct(private Forecasts $forecasts, private ClockInterface $clock) {}
+    public function __construct(private Forecasts $forecasts, private OwnDays $ownDays, private ClockInterface $clock) {}
 
     #[Call('What would come of rounds on these days, and of each day that one of them may be moved to; nothing is kept', answer: MovedRoundsAnswer::class, body: '#RoundsAsked')]
     public function ask(Request $request, int $id, SeenAheadAnswers $answers): JsonResponse
@@ -68,7 +69,7 @@ final readonly class RoundsAheadController
         $rounds = array_map(static fn(string $on): int => $seen->days->ofDate(new DateTimeImmutable($on)), $input->on);
         $against = $room->against($rounds);
         if ($against !== null) {
-            throw $input->object->get('on')->fault(self::why($seen, $room, $against));
+            throw $input->object->get('on')->fault($this->why($seen, $room, $against));
         }
         if (count($rounds) > $room->atMost) {
             throw $input->object->get('on')->fault(Say::it('calls/rounds-ahead-controller.too-many', ['most' => $room->atMost]));
@@ -77,13 +78,14 @@ final readonly class RoundsAheadController
         return [$seen, $rounds];
     }
 
-    private static function why(SeenAhead $seen, Wanted $room, int $day): string
+    private function why(SeenAhead $seen, Wanted $room, int $day): string
     {
         $on = Written::weekday($seen->days->on($day));
 
         return match (true) {
             $day < $room->first => Say::it('calls/rounds-ahead-controller.not-before', ['day' => $on, 'first' => Written::weekday($seen->days->on($room->first))]),
             $day > $room->until => Say::it('calls/rounds-ahead-controller.not-after', ['day' => $on, 'until' => Written::weekday($seen->days->on($room->until))]),
+            $this->ownDays->of()?->isAway($seen->on($day)) === true => Say::it('calls/rounds-ahead-controller.away', ['day' => $on]),
             ! $room->allows($day) => Say::it('calls/rounds-ahead-controller.no-hour', ['day' => $on]),
             default => Say::it('calls/rounds-ahead-controller.too-close', ['day' => $on, 'gap' => $room->gap]),
         };
