@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\PestCase;
-use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Course\CourseAsk;
@@ -51,7 +50,7 @@ final readonly class CasePlans
         return array_values(array_filter(array_map(fn(PestCase $case): ?LaidCourse => $this->plan($case, $dues, $now), $cases->all())));
     }
 
-    /** Null where nothing was sprayed yet. */
+    /** Null where nothing that was mixed here was sprayed yet. */
     public function of(PestCase $case, DateTimeImmutable $now): ?LaidCourse
     {
         return $this->plan($case, $this->dues->at($now), $now);
@@ -91,7 +90,7 @@ final readonly class CasePlans
     /** Rounds of a spray that the season bears yet, those that were had on this case counted; null where nothing limits them. */
     public function left(PestCase $case, string $slug, DateTimeImmutable $now): ?int
     {
-        $first = $case->rounds->first();
+        $first = $case->mixed()[0][0] ?? null;
         $days = PlaceDays::from($first->sprayed_at ?? $now, $this->garden->zone());
         $ask = $this->asked($case, $this->shelf->named([$slug]), self::record($case, $days), $days->of($now));
 
@@ -111,16 +110,17 @@ final readonly class CasePlans
         return $recipes === [] ? null : new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), $today, everyDays: $everyDays, record: $record);
     }
 
-    /** @return list<Recorded> rounds that were had */
+    /** @return list<Recorded> rounds that were had of what is mixed here */
     private static function record(PestCase $case, PlaceDays $days): array
     {
-        return array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($days->of($round->sprayed_at), RecordKind::Round, $round->slug()))->all());
+        return array_map(static fn(array $one): Recorded => new Recorded($days->of($one[0]->sprayed_at), RecordKind::Round, $one[1]->recipeVersion->recipe->slug), $case->mixed());
     }
 
     private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
-        $first = $case->rounds->first();
+        // What was bought goes by its label: nothing is laid out until something is mixed.
+        $first = $case->mixed()[0][0] ?? null;
         if ($first === null) {
             return null;
         }

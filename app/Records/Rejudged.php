@@ -49,7 +49,7 @@ final class Rejudged
     {
         $all = [];
         // Before days were kept with the case, they stood with what was mixed.
-        $rows = DB::select('select c.id, coalesce(c.round_days, b.repeat_days) as days from cases c join rounds r on r.id = (select l.id from rounds l where l.case_id = c.id and l.taken_back_at is null order by l.sprayed_at desc, l.id desc limit 1) join batches b on b.id = r.batch_id where c.course_id is null and c.closed_at is null');
+        $rows = DB::select('select c.id, coalesce(c.round_days, b.repeat_days) as days from cases c join rounds r on r.id = (select l.id from rounds l where l.case_id = c.id and l.taken_back_at is null order by l.sprayed_at desc, l.id desc limit 1) left join batches b on b.id = r.batch_id where c.course_id is null and c.closed_at is null');
         foreach ($rows as $row) {
             if ($row instanceof \stdClass && is_int($row->id)) {
                 $all[$row->id] = is_int($row->days) ? $row->days : null;

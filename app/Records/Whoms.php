@@ -112,7 +112,7 @@ final readonly class Whoms
     private function rounds(Plant $plant, DateTimeImmutable $now, ?int $but): array
     {
         $kin = Proofs::kin($plant);
-        $since = $now->modify('-' . (GateLines::STRONG_OIL_MIND['value'] + 1) . ' days');
+        $since = $now->modify('-' . (max(GateLines::STRONG_OIL_MIND['value'], GateLines::SULFUR_MIND['value']) + 1) . ' days');
         $rounds = Round::query()
             ->whereIn('case_id', PestCase::any(PestCase::query())->whereIn('plant_id', $kin)->select('id'))
             ->where('sprayed_at', '<=', $now)

@@ -114,6 +114,27 @@ it('knows of sulfur and oil in what was bought, until that is taken back', funct
     expect(saidAgainst($case, 'fine-paraffin-mist'))->not->toContain('sulfur-lately');
 });
 
+it('is borne at every door, where nothing else was ever sprayed on a case', function (array $bought): void {
+    /** @var array<string, mixed> $bought */
+    Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'UTC'], 'roomCelsius' => 20, 'source' => 'station']);
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 60, 'countedAt' => '2026-06-18T17:00:00Z']);
+    $round = (int) boughtRound($case, $bought, '2026-06-18T18:00:00Z')->number('saved.id');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'countedAt' => '2026-06-29T17:00:00Z']);
+    Notebook::sent("/api/rounds/{$round}/burns", ['share' => 20]);
+    foreach (["cases/{$case}", 'cases', "cases/{$case}/ahead", "cases/{$case}/seen-ahead", "cases/{$case}/going-on", "plants/{$plant}", "plants/{$plant}/burnt", 'today', 'day', 'rows', 'worked', 'trials', "opening?case={$case}", 'plants'] as $door) {
+        expect(Notebook::get("/api/{$door}")->status)->toBe(200, $door);
+    }
+    expect(Notebook::get("/api/plants/{$plant}/burnt")->text('rounds.0.name'))->toBe('Something')
+        ->and(Intake::given("/api/cases/{$case}/story"))->toContain('Something')
+        ->and(Intake::given('/api/log.json'))->toContain('"boughtName":"Something"')
+        ->and(Intake::given((string) parse_url(Notebook::get('/api/garden')->text('garden.feed'), PHP_URL_PATH)))->toContain('VCALENDAR');
+})->with([
+    'a spray' => [['kind' => 'spray', 'name' => 'Something', 'holds' => 'oil']],
+    'insects' => [['kind' => 'insects', 'name' => 'Something']],
+]);
+
 it('refuses what is neither, both or nameless, and says what would be right', function (array $more, string $said): void {
     /** @var array<string, mixed> $more */
     $case = Notebook::case(Notebook::plant());

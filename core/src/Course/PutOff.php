@@ -139,7 +139,7 @@ final readonly class PutOff
     /** Noon of that day: days are all that is asked. */
     private function at(int $day): DateTimeImmutable
     {
-        return $this->begun()->modify("{$day} days noon");
+        return $this->begun()->modify("{$day} days")->modify('noon');
     }
 
     /** The day that stands for the start: that of the course only where weekdays count. */
