@@ -64,9 +64,10 @@ final class PopulationLines
     /** How much of what is there a spray reaches. */
     public const REACHED = ['value' => 80.0, 'unit' => '%', 'source' => 'practice'];
 
-    /** However badly it went, some is reached; and never more than all. */
+    /** However badly it went, some is reached. */
     public const REACHED_LEAST = ['value' => 20.0, 'unit' => '%', 'source' => 'house'];
 
+    /** And never more than all. */
     public const REACHED_MOST = ['value' => 100.0, 'unit' => '%', 'source' => 'house'];
 
     /** Usual rounds that are added to a household's own before a share is taken. */
