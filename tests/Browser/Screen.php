@@ -20,7 +20,7 @@ use Facebook\WebDriver\WebDriverSelect;
 final class Screen
 {
     /** Two cores are shared by three browsers, the servers and the rules: what is there at once may take a minute. */
-    private const PATIENCE_SECONDS = 15.0;
+    private const PATIENCE_SECONDS = 120.0;
 
     /** Quiet is a page to which nothing was done, and which asked for nothing, for so long. */
     private const QUIET_MS = 120;
