@@ -6,6 +6,7 @@ use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Course\ChosenTurns;
 use IdleMixer\Core\Course\HadMethod;
 use IdleMixer\Core\Course\NextMethod;
 use IdleMixer\Core\Course\WhyNext;
@@ -50,6 +51,46 @@ it('goes on as it was begun, and changes tack where that does not help', functio
     'begun with one, and on with another: that was changed, and is no turn' => [[['plain-soap', null], ['plain-soap', null], ['neem-leaf-quart', null], ['neem-leaf-quart', null]], 'neem-leaf-quart', WhyNext::GoesOn],
     'a recipe of one\'s own, that the choice does not know' => [[['from-the-neighbour', null]], 'from-the-neighbour', WhyNext::GoesOn],
 ]);
+
+/*
+ * What the gardener chose to take from here on, as what is seen ahead names it: it holds as long as nothing else was sprayed since, and until two
+ * judged rounds of it took less than half. Written down before the rule; common practice, no source.
+ */
+it('goes by what the gardener chose, in its turns', function (array $chosen, array $since, array $turns): void {
+    /**
+     * @var non-empty-list<string> $chosen
+     * @var list<string>           $since  slugs of what was sprayed since, earliest first
+     * @var list<string>           $turns  the next first; none where it does not hold any more
+     */
+    expect(ChosenTurns::after($chosen, $since))->toBe($turns);
+})->with([
+    'nothing since' => [['neem-leaf-quart', 'plain-soap'], [], ['neem-leaf-quart', 'plain-soap']],
+    'the first of them' => [['neem-leaf-quart', 'plain-soap'], ['neem-leaf-quart'], ['plain-soap', 'neem-leaf-quart']],
+    'both of them' => [['neem-leaf-quart', 'plain-soap'], ['neem-leaf-quart', 'plain-soap'], ['neem-leaf-quart', 'plain-soap']],
+    'the other one first' => [['neem-leaf-quart', 'plain-soap'], ['plain-soap'], ['neem-leaf-quart', 'plain-soap']],
+    'something else' => [['neem-leaf-quart', 'plain-soap'], ['neem-leaf-quart', 'castile-and-kitchen-oil'], []],
+    'one by itself' => [['neem-leaf-quart'], [], ['neem-leaf-quart']],
+    'one by itself, sprayed' => [['neem-leaf-quart'], ['neem-leaf-quart'], ['neem-leaf-quart']],
+]);
+
+it('begins with what was chosen, whatever was had before, and gives it up as anything else', function (array $had, array $chosen, int $since, string $slug, WhyNext $why): void {
+    /**
+     * @var list<array{string, float|null}> $had
+     * @var non-empty-list<string>          $chosen
+     */
+    $next = NextMethod::of(choiceAgainst('aphids'), array_map(static fn(array $one): HadMethod => new HadMethod($one[0], $one[1]), $had), chosen: new ChosenTurns($chosen, $since));
+    expect([$next->slug, $next->why])->toBe([$slug, $why]);
+})->with([
+    'after soap twice in vain: what was chosen instead' => [[['plain-soap', 20.0], ['plain-soap', 10.0]], ['neem-leaf-quart', 'plain-soap'], 2, 'neem-leaf-quart', WhyNext::InTurn],
+    'then the soap again, in its turn' => [[['plain-soap', 20.0], ['plain-soap', 10.0], ['neem-leaf-quart', null]], ['neem-leaf-quart', 'plain-soap'], 2, 'plain-soap', WhyNext::InTurn],
+    'another by itself' => [[['plain-soap', 60.0]], ['neem-leaf-quart'], 1, 'neem-leaf-quart', WhyNext::GoesOn],
+    'something else was sprayed since: it goes on with that' => [[['plain-soap', 60.0], ['castile-and-kitchen-oil', null], ['castile-and-kitchen-oil', null]], ['neem-leaf-quart', 'plain-soap'], 1, 'castile-and-kitchen-oil', WhyNext::GoesOn],
+]);
+
+it('changes tack from what was chosen, too, once two of its rounds took little', function (): void {
+    $had = array_map(static fn(array $one): HadMethod => new HadMethod($one[0], $one[1]), [['plain-soap', 60.0], ['neem-leaf-quart', 10.0], ['plain-soap', 20.0]]);
+    expect(NextMethod::of(choiceAgainst('aphids'), $had, chosen: new ChosenTurns(['neem-leaf-quart', 'plain-soap'], 1))->why)->toBe(WhyNext::ChangesTack);
+});
 
 it('takes the best where nothing was sprayed', function (): void {
     expect(nextAfter('aphids', []))->toBe([choiceAgainst('aphids')->proposed[0]->recipe->slug, WhyNext::First]);
