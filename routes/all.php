@@ -179,6 +179,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('courses', [CourseController::class, 'store']);
         Route::put('cases/{id}/course', [CaseController::class, 'course']);
         Route::put('cases/{id}/round-dates', [RoundsAheadController::class, 'keep']);
+        Route::put('cases/{id}/turns', [RoundsAheadController::class, 'turns']);
         Route::put('courses/{id}', [CourseController::class, 'update']);
         Route::post('courses/{id}/looks', [CourseController::class, 'look']);
         Route::post('trials', [TrialController::class, 'store']);

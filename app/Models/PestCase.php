@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\Relation;
  * @property string|null $situation
  * @property string $spots where its counts are made, in the words of who counts
  * @property int|null $every_days that the gardener wants between rounds; null where they come as the school has it
+ * @property string|null $turns what the gardener chose to take in turn, slugs as JSON; null where it goes on as it was begun
+ * @property CarbonImmutable|null $turns_chosen_at
  * @property string|null $round_dates days that the gardener chose for its rounds, apart by blanks; null where they come as the school has it
  * @property CarbonImmutable|null $dates_chosen_at when they were chosen
  * @property CarbonImmutable|null $bud_break_on

@@ -25,7 +25,7 @@ final readonly class Edition
 
     /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */
     public const JSON = [
-        'batches' => ['document', 'rescues', 'lines', 'mixed', 'made'], 'cases' => ['situation'], 'counts' => ['each', 'helpers', 'stages'], 'courses' => ['methods'], 'eye_rounds' => ['guesses'], 'households' => ['by_eye', 'free_days', 'writes'], 'leaf_readings' => ['leaves'], 'recipe_versions' => ['document'],
+        'batches' => ['document', 'rescues', 'lines', 'mixed', 'made'], 'cases' => ['situation', 'turns'], 'counts' => ['each', 'helpers', 'stages'], 'courses' => ['methods'], 'eye_rounds' => ['guesses'], 'households' => ['by_eye', 'free_days', 'writes'], 'leaf_readings' => ['leaves'], 'recipe_versions' => ['document'],
         'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'waits' => ['seen'], 'weather_reports' => ['hours'],
     ];
 

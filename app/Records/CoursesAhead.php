@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Declared\Values\Slugs;
 use App\Models\Course;
 use App\Models\PestCase;
 use App\Models\Plant;
@@ -16,10 +17,7 @@ use IdleMixer\Core\Course\CourseMethods;
 use IdleMixer\Core\Course\CoursePlanner;
 use IdleMixer\Core\Course\Recorded;
 use IdleMixer\Core\Course\RecordKind;
-use IdleMixer\Core\Data\InputLines;
-use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
@@ -92,7 +90,7 @@ final readonly class CoursesAhead
     /** @return list<string> */
     public static function slugs(Course $course): array
     {
-        return array_map(static fn(Node $one): string => $one->text(InputLines::LONGEST_SLUG['value'], 1), JsonText::kept($course->methods)->items(0, ScheduleLines::MOST_IN_TURN['value'], 'methods'));
+        return Slugs::read(JsonText::kept($course->methods));
     }
 
     private function laid(Course $course, CourseRecords $records, GoodHours $hours, DateTimeImmutable $now): ?LaidCourse

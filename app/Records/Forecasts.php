@@ -198,12 +198,14 @@ final readonly class Forecasts
             }
             // As far apart as practice and leaves want two that take turns.
             $apart = count($wanted->kills()) > 1 ? null : $this->plans->with($case, [$next, $recipe->slug], null)?->widest();
-            $turns = $apart === null ? null : $seen->search($wanted->inTurnWith($other, max(1, $apart)));
+            // After what was sprayed last comes the other.
+            $isLast = ($case->slugs()[count($case->slugs()) - 1] ?? null) === $next;
+            $turns = $apart === null ? null : $seen->search($isLast ? $other->inTurnWith($wanted, max(1, $apart)) : $wanted->inTurnWith($other, max(1, $apart)));
             if ($turns?->ends() === true) {
-                return new Instead($recipe->name, count($turns->days), true);
+                return new Instead($recipe->name, count($turns->days), true, $isLast ? [$recipe->slug, $next] : [$next, $recipe->slug]);
             }
             $programme = $alone === null ? $seen->search($other) : null;
-            $alone ??= $programme?->ends() === true ? new Instead($recipe->name, count($programme->days), false) : null;
+            $alone ??= $programme?->ends() === true ? new Instead($recipe->name, count($programme->days), false, [$recipe->slug]) : null;
         }
 
         return $alone;

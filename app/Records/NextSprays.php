@@ -58,7 +58,9 @@ final readonly class NextSprays
         $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
 
         // Most cases go on as they were begun: that is told without a look at every spray there is.
-        return NextMethod::goingOn($this->chooser->of($slugs, $situation), $had, $stopped) ?? NextMethod::of($this->chooser->choose($situation), $had, $stopped);
+        $chosen = TurnsChosen::of($case);
+
+        return NextMethod::goingOn($this->chooser->of([...$slugs, ...$chosen->slugs ?? []], $situation), $had, $stopped, $chosen) ?? NextMethod::of($this->chooser->choose($situation), $had, $stopped, $chosen);
     }
 
     /** @return list<string> slugs of what may not go on its plant once more as it was mixed last; what passes, as thirst or bloom, puts the round off */

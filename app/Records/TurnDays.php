@@ -13,6 +13,8 @@ use IdleMixer\Core\Course\LeafPace;
 use IdleMixer\Core\Course\NextMethod;
 use IdleMixer\Core\Course\RoundsAhead;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\InTurn;
 use IdleMixer\Core\Schedule\Turns;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -25,31 +27,50 @@ final readonly class TurnDays
 {
     private const DAY = 86_400;
 
-    public function __construct(private BatchBook $book, private CourseMethods $methods, private Turns $between, private Rhythms $rhythms, private LeafPace $pace, private TroubleCatalogue $troubles, private RecipeShelf $shelf) {}
+    public function __construct(private BatchBook $book, private CourseMethods $methods, private Turns $between, private Rhythms $rhythms, private LeafPace $pace, private TroubleCatalogue $troubles, private RecipeShelf $shelf, private ToleranceCatalogue $classes) {}
 
     /** Null where it is the same once more. */
     public function after(PestCase $case, Round $last): ?CarbonImmutable
     {
         $mixed = array_values($case->rounds->whereNotNull('batch_id')->all());
-        if (count($mixed) < 2) {
+        $chosen = TurnsChosen::of($case);
+        if ($mixed === [] || (count($mixed) < 2 && $chosen === null)) {
             return null;
         }
         $of = Batch::query()->withoutGlobalScopes()->whereIn('id', array_map(static fn(Round $round): ?int => $round->batch_id, $mixed))->with('recipeVersion.recipe');
         // What they were started from is long, and is read only where sprays take turns.
         $named = $of->clone()->get(['id', 'recipe_version_id'])->keyBy('id');
         $slugs = array_map(static fn(Round $round): string => $named[$round->batch_id]?->recipeVersion->recipe->slug ?? '', $mixed);
-        $turns = NextMethod::turns($slugs);
-        if (count($turns) < 2) {
+        $turns = $chosen?->now($slugs) ?? [];
+        $next = ($turns === [] ? NextMethod::turns($slugs) : $turns)[0];
+        if ($next === $slugs[count($slugs) - 1]) {
             return null;
         }
         $sprays = $this->sprays($case, $of->get());
+        $spray = $sprays[$next] ?? $this->written($case, $next);
+        if ($spray === null) {
+            return null;
+        }
         $first = $mixed[0]->sprayed_at;
         $had = [];
         foreach ($mixed as $i => $round) {
             $had[] = [intdiv($round->sprayed_at->getTimestamp() - $first->getTimestamp(), self::DAY), $sprays[$slugs[$i]]];
         }
 
-        return $last->sprayed_at->addDays((new RoundsAhead($this->between, $this->pace->loads()))->days($had, $sprays[$turns[0]]));
+        return $last->sprayed_at->addDays((new RoundsAhead($this->between, $this->pace->loads()))->days($had, $spray));
+    }
+
+    /** As its recipe has it, where it was never mixed for this case; null where there is no such recipe any more. */
+    private function written(PestCase $case, string $slug): ?InTurn
+    {
+        $recipe = $this->shelf->named([$slug])[0] ?? null;
+        if ($recipe === null) {
+            return null;
+        }
+        $trouble = $this->troubles->trouble($case->pest);
+        $one = $this->methods->of($recipe, $trouble, null, new PlantNow($this->classes->get($case->plant->tolerance)));
+
+        return $this->methods->made($slug, $one->method, $one->way, $one->mixture, $one->target, $trouble->kind, $this->rhythms->days($case, $one->method, $one->mixture), $this->rhythms->pressure($case));
     }
 
     /**

@@ -28,3 +28,37 @@ it('shows how a case is expected to go on, drawn, in words and in figures, at bo
         expect($screen->axe())->toBe('');
     }, $width, $height);
 })->with([[1280, 800], [390, 844]]);
+
+it('takes what would end it with one press, and gives it back', function (int $width, int $height): void {
+    Screen::with(Served::season(), static function (Screen $screen) use ($width, $height): void {
+        $screen->resize($width, $height);
+        $screen->open('/');
+        $made = $screen->later(<<<'JS'
+            const [done] = [arguments[arguments.length - 1]];
+            const send = (path, body) => fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ submission: crypto.randomUUID(), ...body }) }).then((answer) => answer.json());
+            const ago = (days) => new Date(Date.now() - 86_400_000 * days).toISOString().slice(0, 19) + 'Z';
+            (async () => {
+                const plant = await send('/api/plants', { name: 'Broad bean', tolerance: 'ordinary-leaf' });
+                const one = await send('/api/cases', { plantId: plant.id, pest: 'aphids' });
+                for (const [days, value] of [[21, 100], [14, 300], [7, 450], [0, 900]]) {
+                    await send(`/api/cases/${one.key}/counts`, { value, countedAt: ago(days) });
+                }
+                done(one.id);
+            })();
+            JS);
+        assert(is_int($made));
+        $screen->open("/cases/{$made}")->see('Seen ahead');
+        $open = 'document.querySelector("[data-seen-ahead]").open || document.querySelector("[data-seen-ahead] summary").click()';
+        $screen->script($open);
+        $screen->see('At best, with');
+        $take = 'return [...document.querySelectorAll("[data-seen-ahead] button")].map((one) => one.textContent.trim()).find((one) => one.endsWith(" in turn") || one.startsWith("Go on with ")) ?? ""';
+        $name = $screen->script($take);
+        assert(is_string($name) && $name !== '');
+        expect($screen->axe())->toBe('');
+        $screen->press($name);
+        $screen->see('As it was begun');
+        expect($screen->script($take))->toBe('')->and($screen->complaints())->toBe([]);
+        $screen->press('As it was begun');
+        $screen->see($name);
+    });
+})->with([[1280, 800], [390, 844]]);

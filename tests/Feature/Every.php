@@ -29,7 +29,7 @@ final class Every
         'rounds.weather' => '{"celsius":21.5,"humidity":60.0,"wind":6.5,"rain":0.5,"teller":"file","name":"May"}', 'runs.weather' => '{"said":"grey and still"}', 'weather_reports.source' => 'door', 'weather_reports.hours' => '{"hours":[{"at":"2026-05-04T03:00:00Z","temperature_C":18.5,"humidity_percent":61.5}]}',
         'batches.stand_test' => 'beads', 'batches.keeping' => 'patient', 'stand_tests.result' => 'ring',
         'leaf_tests.rungs' => '1 0.5', 'leaf_tests.shape' => 'lance', 'leaf_readings.weather' => 'sunny hot',
-        'plants.variety' => 'white', 'cases.pressure' => 'heavy', 'cases.round_dates' => '2026-05-04 2026-05-11',
+        'plants.variety' => 'white', 'cases.pressure' => 'heavy', 'cases.round_dates' => '2026-05-04 2026-05-11', 'cases.turns' => '["plain-soap","neem-by-the-gallon"]',
         'cases.situation' => '{"severity":"heavy","said":"é/"}', 'burns.kinds' => 'edge-burn', 'burns.special' => 'sun',
         'counts.each' => '[3,0,5.5]', 'counts.stages' => '{"adults":2,"crawlers":6}', 'counts.new_growth' => 'hit', 'counts.helpers' => '{"lacewings":null,"spiders":2}',
         'sprayer_events.kind' => 'emptied', 'trials.unit' => 'plant', 'eye_rounds.shape' => 'lance', 'eye_rounds.guesses' => '[1,2.5,100]',

@@ -138,6 +138,10 @@ it('names one next round at every door', function (int $seed): void {
         $kept = Notebook::put('/api/free-days', ['basedOn' => 0, 'weekdays' => $weekdays, 'away' => $away === null ? [] : [['from' => $away[0], 'until' => $away[1]]]]);
         expect($kept->status)->toBe(200, $kept->text);
     }
+    if ($random->getInt(0, 3) === 0) {
+        $kept = Notebook::put("/api/cases/{$case}/turns", ['basedOn' => (int) Notebook::get("/api/cases/{$case}")->number('version'), 'turns' => [$pick(...$sprays), $pick(...$sprays)]]);
+        expect($kept->status)->toBe(200, $kept->text);
+    }
     $chosen = $random->getInt(0, 1) === 1 ? chosenByChance($case, $random) : [];
     $told = [roundDue($case, Notebook::get("/api/cases/{$case}"), 'next'), roundDue($case, Notebook::get("/api/plants/{$plant}"), 'next')];
     $today = roundDue($case, Notebook::get('/api/today'), 'tasks');

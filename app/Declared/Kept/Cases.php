@@ -12,6 +12,7 @@ use App\Declared\Values\Day;
 use App\Declared\Values\Days;
 use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
+use App\Declared\Values\Slugs;
 use App\Declared\Values\Text;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
@@ -78,6 +79,10 @@ final class Cases extends Record
             Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
             Plain::maybe('round_dates', new Days()),
             Plain::maybe('dates_chosen_at', Moment::past($this->clock)),
+            Plain::maybe('turns', new Json(static function (Node $node): void {
+                Slugs::read($node);
+            }, Slugs::schema())),
+            Plain::maybe('turns_chosen_at', Moment::past($this->clock)),
             Plain::maybe('bud_break_on', new Day()),
             Plain::maybe('due_at', Moment::any())->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
             Plain::maybe('pressure', Word::of(Pressure::class, Say::it('records/cases.pressure')))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),

@@ -9,12 +9,12 @@ use App\Declared\Plain;
 use App\Declared\Record;
 use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
+use App\Declared\Values\Slugs;
 use App\Declared\Values\Text;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Data\ScheduleLines;
-use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -50,21 +50,15 @@ final class Courses extends Record
         ];
     }
 
-    /** @throws InvalidDocument when one is no name of a recipe */
-    private static function methods(Node $node): void
-    {
-        foreach ($node->items(1, ScheduleLines::MOST_IN_TURN['value'], 'methods') as $one) {
-            $one->text(InputLines::LONGEST_SLUG['value'], 1);
-        }
-    }
-
     protected function declared(): array
     {
         return [
             ...$this->submitted(),
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME, 1)),
             Plain::usually('pest', new Word(['', ...$this->troubles->pestSlugs()], 'pest', open: true), ''),
-            Plain::needed('methods', new Json(self::methods(...), ['type' => 'array', 'items' => ['type' => 'string'], 'minItems' => 1])),
+            Plain::needed('methods', new Json(static function (Node $node): void {
+                Slugs::read($node, 1);
+            }, Slugs::schema(1))),
             Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
             Plain::needed('begun_at', Moment::past($this->clock)),
             Plain::maybe('ended_at', Moment::past($this->clock)),

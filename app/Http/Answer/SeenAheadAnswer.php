@@ -26,5 +26,9 @@ final readonly class SeenAheadAnswer
         public bool $mayMove,
         /** Whether the gardener chose the days of the rounds to come. */
         public bool $chosen,
+        /** Null where the spray that comes next ends it, or nothing would. */
+        public ?InsteadAnswer $instead,
+        /** Whether the gardener chose what is taken in turn. */
+        public bool $turned,
     ) {}
 }

@@ -8,6 +8,7 @@ use App\Models\PestCase;
 use App\Records\Forecasts;
 use App\Records\SeenAhead;
 use App\Records\Situations;
+use App\Records\TurnsChosen;
 use DateTimeImmutable;
 use IdleMixer\Core\Population\AheadDay;
 use IdleMixer\Core\Population\Forecast;
@@ -30,7 +31,7 @@ final readonly class SeenAheadAnswers
         $trouble = $this->situations->trouble($case);
         $seen = $this->forecasts->of($case, $now, $best);
         if ($seen === null) {
-            return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, '', [], '', false, false);
+            return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, '', [], '', false, false, null, false);
         }
         $outlooks = [self::outlook($seen, 'alone', Say::it('answers/seen-ahead-answers.alone'), '', [], $seen->alone)];
         if ($seen->planned !== null) {
@@ -41,7 +42,14 @@ final readonly class SeenAheadAnswers
             $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays(), $seen->instead, true), $programme->days, $forecast);
         }
 
-        return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests') . ' ' . AheadWords::reach($seen->reach), $seen->room !== null, $case->round_dates !== null);
+        return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests') . ' ' . AheadWords::reach($seen->reach), $seen->room !== null, $case->round_dates !== null, self::insteadOf($seen), TurnsChosen::holds($case));
+    }
+
+    private static function insteadOf(SeenAhead $seen): ?InsteadAnswer
+    {
+        $instead = $seen->instead;
+
+        return $instead === null ? null : new InsteadAnswer($instead->turns, $instead->inTurn ? Say::it('answers/seen-ahead-answers.take-in-turn', ['spray' => $instead->spray]) : Say::it('answers/seen-ahead-answers.take-other', ['spray' => $instead->spray]));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Declared\Values\Days;
+use App\Declared\Values\Slugs;
 use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
 use App\Http\Answer\MovedRoundsAnswer;
@@ -12,11 +13,13 @@ use App\Http\Answer\SeenAheadAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\RoundDatesInput;
+use App\Http\Input\Sent;
 use App\Http\RefusedCall;
 use App\Models\PestCase;
 use App\Records\Edits;
 use App\Records\Forecasts;
 use App\Records\OwnDays;
+use App\Records\RecipeShelf;
 use App\Records\SeenAhead;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\ScheduleLines;
@@ -53,6 +56,24 @@ final readonly class RoundsAheadController
             $this->judged($case, $input);
         }
         Edits::fill($case, $input->basedOn ?? 0, ['round_dates' => $input->on === [] ? null : Days::kept(WantedDays::of($input->on)), 'dates_chosen_at' => $input->on === [] ? null : $this->clock->now()]);
+        $case->save();
+
+        return new JsonResponse($answer->whole($case->refresh(), $this->clock->now()), 200);
+    }
+
+    #[Call('Spray these in turn from now on, the first to begin with; as it was begun where none is named', answer: CaseAnswer::class, body: '#CaseTurns')]
+    public function turns(Request $request, int $id, RecipeShelf $shelf, CaseAnswers $answer): JsonResponse
+    {
+        $case = $this->find($id);
+        $sent = Sent::toChange(Body::of($request), ['turns']);
+        $node = $sent->object->get('turns');
+        $turns = array_values(array_unique(Slugs::read($node)));
+        foreach ($turns as $slug) {
+            if ($shelf->named([$slug]) === []) {
+                throw $node->fault(Say::it('calls/rounds-ahead-controller.no-recipe', ['slug' => $slug]));
+            }
+        }
+        Edits::fill($case, $sent->basedOn, ['turns' => Slugs::kept($turns), 'turns_chosen_at' => $turns === [] ? null : $this->clock->now()]);
         $case->save();
 
         return new JsonResponse($answer->whole($case->refresh(), $this->clock->now()), 200);

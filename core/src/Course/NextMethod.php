@@ -28,13 +28,14 @@ final readonly class NextMethod
      * @param Choice          $choice  as things stand now
      * @param list<HadMethod> $had     earliest first
      * @param list<string>    $stopped slugs of what may not go on any more as it was mixed
+     * @param ChosenTurns|null $chosen by the gardener; null where it goes on as it was begun
      */
-    public static function of(Choice $choice, array $had, array $stopped = []): self
+    public static function of(Choice $choice, array $had, array $stopped = [], ?ChosenTurns $chosen = null): self
     {
+        $going = self::goingOn($choice, $had, $stopped, $chosen);
         if ($had === []) {
-            return self::chosen($choice, WhyNext::First, []);
+            return $going ?? self::chosen($choice, WhyNext::First, []);
         }
-        $going = self::goingOn($choice, $had, $stopped);
         if ($going !== null) {
             return $going;
         }
@@ -54,11 +55,21 @@ final readonly class NextMethod
      * @param list<HadMethod> $had     earliest first
      * @param list<string>    $stopped slugs of what may not go on any more as it was mixed
      *
+     * @param ChosenTurns|null $chosen by the gardener; null where it goes on as it was begun
+     *
      * @return self|null null where something else has to be chosen
      */
-    public static function goingOn(Choice $choice, array $had, array $stopped = []): ?self
+    public static function goingOn(Choice $choice, array $had, array $stopped = [], ?ChosenTurns $chosen = null): ?self
     {
         $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
+        $turns = $chosen?->now($slugs) ?? [];
+        if ($chosen !== null && $turns !== []) {
+            // What was had before it was chosen says nothing of it.
+            $since = array_slice($had, $chosen->had);
+            $left = $since !== [] && PoorRounds::of($since, $since[count($since) - 1]->slug) !== [] ? [] : self::allowed($choice, $turns, $stopped);
+
+            return $left === [] ? null : self::from($choice, $left);
+        }
         $left = $slugs === [] || PoorRounds::of($had, $slugs[count($slugs) - 1]) !== [] ? [] : self::left($choice, $slugs, $stopped);
 
         return $left === [] ? null : self::from($choice, $left);
@@ -72,7 +83,18 @@ final readonly class NextMethod
      */
     private static function left(Choice $choice, array $slugs, array $stopped): array
     {
-        return array_values(array_filter(self::turns($slugs), static fn(string $slug): bool => ! in_array($slug, $stopped, true) && ! self::isBarred($choice, $slug)));
+        return self::allowed($choice, self::turns($slugs), $stopped);
+    }
+
+    /**
+     * @param list<string> $turns
+     * @param list<string> $stopped
+     *
+     * @return list<string> those that may go on
+     */
+    private static function allowed(Choice $choice, array $turns, array $stopped): array
+    {
+        return array_values(array_filter($turns, static fn(string $slug): bool => ! in_array($slug, $stopped, true) && ! self::isBarred($choice, $slug)));
     }
 
     /** @param non-empty-list<string> $left */

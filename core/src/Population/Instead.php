@@ -11,6 +11,7 @@ final readonly class Instead
      * @param string $spray  name of another spray
      * @param int    $rounds in all
      * @param bool   $inTurn with the one that comes next; else by itself
+     * @param non-empty-list<string> $turns slugs, the first of them to begin with
      */
-    public function __construct(public string $spray, public int $rounds, public bool $inTurn) {}
+    public function __construct(public string $spray, public int $rounds, public bool $inTurn, public array $turns) {}
 }

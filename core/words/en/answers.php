@@ -54,6 +54,8 @@ return [
     'seen-ahead-answers.alone' => 'Left alone',
     'seen-ahead-answers.planned' => 'As planned',
     'seen-ahead-answers.in-turn' => '{spray} and {other} in turn',
+    'seen-ahead-answers.take-in-turn' => 'Take {spray} in turn',
+    'seen-ahead-answers.take-other' => 'Go on with {spray}',
     'seen-ahead-answers.fewest' => 'At best, with {spray}',
     'seen-ahead-answers.so' => 'On these days',
     'seen-ahead-answers.not-known' => 'How {name} multiplies is not known well enough to see ahead.',

@@ -8,6 +8,7 @@ return [
     'rounds-ahead-controller.not-before' => 'No round can be on {day}. The first may be on {first}.',
     'rounds-ahead-controller.not-after' => 'No round can be on {day}: nobody sees further than {until}.',
     'rounds-ahead-controller.away' => 'No round can be on {day}: nobody is there.',
+    'rounds-ahead-controller.no-recipe' => 'There is no recipe “{slug}” here.',
     'rounds-ahead-controller.no-hour' => 'No round can be on {day}: the forecast has no good hour for it that day.',
     'rounds-ahead-controller.too-close' => 'No round can be on {day}: a leaf bears it {gap} days after the one before at the soonest.',
     'corrected-controller.round-of-a-course' => 'This round was one of a walk over many plants: take the tap back in its walk, and it is taken back.',

@@ -33,6 +33,10 @@ return [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
         'on' => ['type' => 'array', 'description' => 'Days of the rounds to come; none where they come as the school has it.', 'maxItems' => ScheduleLines::MOST_ROUNDS['value'], 'items' => ['type' => 'string', 'format' => 'date']],
     ],
+    'CaseTurns' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'turns' => ['type' => 'array', 'description' => 'Slugs of recipes, the first to begin with; none where it goes on as it was begun.', 'maxItems' => ScheduleLines::MOST_IN_TURN['value'], 'items' => ['type' => 'string']],
+    ],
     'RoundsAsked' => [
         'on' => ['type' => 'array', 'description' => 'Days of the rounds to come, earliest first.', 'maxItems' => ScheduleLines::MOST_ROUNDS['value'], 'items' => ['type' => 'string', 'format' => 'date']],
         'which?' => ['type' => ['integer', 'null'], 'minimum' => 0, 'description' => 'Of them is moved, counted from 0; none where it is left out.'],

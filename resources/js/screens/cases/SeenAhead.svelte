@@ -15,6 +15,8 @@
     const id = untrack(() => one.id);
     const seen = new Loaded(() => taken(api.GET('/api/cases/{id}/seen-ahead', { params: { path: { id } } })));
     const sending = new Sending();
+    const turning = new Sending();
+    let turns: string[] = [];
     let moving = $state.raw<Moving | null>(null);
     let wanted: string[] = [];
 
@@ -32,6 +34,21 @@
         const saved = await sending.send((_, basedOn) =>
             taken(
                 api.PUT('/api/cases/{id}/round-dates', { params: { path: { id: one.key } }, body: { basedOn: basedOn(one.version), on } }),
+            ),
+        );
+        if (saved !== null) {
+            onsaved(saved);
+        }
+    }
+
+    async function turn(next = turns): Promise<void> {
+        turns = next;
+        const saved = await turning.send((_, basedOn) =>
+            taken(
+                api.PUT('/api/cases/{id}/turns', {
+                    params: { path: { id: one.key } },
+                    body: { basedOn: basedOn(one.version), turns: next },
+                }),
             ),
         );
         if (saved !== null) {
@@ -63,6 +80,17 @@
                         >{/if}
                 </div>
             {/if}
+            {#if moving === null && (all.instead !== null || all.turned)}<div class="no-print mb-3 flex flex-wrap gap-2">
+                    {#if all.instead !== null}{@const instead = all.instead}<button
+                            class="btn"
+                            disabled={turning.held}
+                            onclick={() => void turn(instead.turns)}>{instead.words}</button
+                        >{/if}
+                    {#if all.turned}<button class="btn" disabled={turning.held} onclick={() => void turn([])}
+                            >{say('cases/seen-ahead.as-begun')}</button
+                        >{/if}
+                </div>{/if}
+            <FormFoot form={turning} send={() => void turn()} />
             <FormFoot form={sending} send={() => void keep()} />
             <ul class="grid gap-2" data-outlooks>
                 {#each all.outlooks.filter((outlook) => moving === null || outlook.kind !== 'planned') as outlook (outlook.kind)}
