@@ -59,15 +59,6 @@ export function fromNow(instant: string, now: Date): string {
 }
 
 const weekday = written({ weekday: 'long' });
-const UTC = { timeZone: 'UTC' } as const;
-const shortWeekday = written({ weekday: 'short', ...UTC });
-const plainDay = written({ weekday: 'short', day: 'numeric', month: 'short', ...UTC });
-
-/** Of 1 for Monday to 7 for Sunday. */
-export const weekdayName = (day: number): string => shortWeekday(new Date(Date.UTC(2024, 0, day)));
-
-/** Of a day like 2026-05-03, wherever one is. */
-export const dayOf = (day: string): string => plainDay(new Date(`${day}T00:00:00Z`));
 const MORNING = 4;
 const NOON = 11;
 const LATE = 17;

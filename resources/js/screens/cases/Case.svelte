@@ -10,7 +10,6 @@
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
     import CaseAhead from './CaseAhead.svelte';
-    import SeenAhead from './SeenAhead.svelte';
     import CloseForm from './CloseForm.svelte';
     import CourseForm from './CourseForm.svelte';
     import CaseRow from './CaseRow.svelte';
@@ -85,7 +84,10 @@
         {#if one.closedAt === null && one.counts.length > 0}
             <details class="dish mt-4" data-seen-ahead bind:open={open.seen}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.seen-ahead')}</summary>
-                {#if open.seen}{#key one.version}<SeenAhead {one} onsaved={(next) => (page.value = next)} />{/key}{/if}
+                {#if open.seen}{#await import('./SeenAhead.svelte') then { default: SeenAhead }}{#key one.version}<SeenAhead
+                                {one}
+                                onsaved={(next) => (page.value = next)}
+                            />{/key}{/await}{/if}
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}

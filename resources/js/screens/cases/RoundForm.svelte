@@ -86,7 +86,7 @@
 </script>
 
 <form class="grid gap-3 pb-4" onsubmit={save}>
-    <fieldset class="flex flex-wrap gap-x-6">
+    <fieldset class="flex flex-wrap gap-x-4">
         <legend class="sr-only">{say('cases/round-form.with-what')}</legend>
         <label class="flex min-h-11 items-center gap-2"
             ><input

@@ -2,7 +2,7 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
-    import { dayOf, weekdayName } from '../../lib/time';
+    import { dayOf, weekdayName } from './weekdays';
     import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
@@ -58,10 +58,10 @@
     }
 </script>
 
-<form class="grid max-w-3xl gap-4" onsubmit={keep} data-free-days>
+<form class="grid gap-4" onsubmit={keep} data-free-days>
     <fieldset class="grid gap-1">
         <legend class="font-bold">{say('day/free-days.weekdays')}</legend>
-        <div class="grid grid-cols-3 gap-2 sm:grid-cols-7">
+        <div class="flex flex-wrap gap-2">
             {#each WEEK as day (day)}<label class="border-base-300 flex min-h-12 items-center gap-2 rounded border px-3"
                     ><input
                         type="checkbox"
@@ -91,7 +91,7 @@
                 </li>
             {/each}
         </ul>
-        <div class="flex flex-wrap items-end gap-3">
+        <div class="flex flex-wrap gap-3">
             <label class="grid gap-1"
                 ><span>{say('day/free-days.first-day')}</span><input
                     name="from"
@@ -109,10 +109,10 @@
                     bind:value={form.values.until}
                 /></label
             >
-            <button type="button" class="btn" disabled={typed === null} onclick={add}>{say('day/free-days.add')}</button>
+            <button type="button" class="btn self-end" disabled={typed === null} onclick={add}>{say('day/free-days.add')}</button>
         </div>
     </fieldset>
     <p class="quiet text-sm">{say('day/free-days.what-it-does')}</p>
     <FormFoot {form} send={() => void keep()} />
-    <button class="btn btn-primary justify-self-start" disabled={form.held}>{say('day/free-days.keep')}</button>
+    <button class="btn btn-primary" disabled={form.held}>{say('day/free-days.keep')}</button>
 </form>
