@@ -30,7 +30,7 @@ it('shows how a case is expected to go on, drawn, in words and in figures, at bo
 })->with([[1280, 800], [390, 844]]);
 
 it('takes what would end it with one press, and gives it back', function (int $width, int $height): void {
-    Screen::with(Served::season(), static function (Screen $screen) use ($width, $height): void {
+    Screen::with(Served::empty(), static function (Screen $screen) use ($width, $height): void {
         $screen->resize($width, $height);
         $screen->open('/');
         $made = $screen->later(<<<'JS'
@@ -39,8 +39,8 @@ it('takes what would end it with one press, and gives it back', function (int $w
             const ago = (days) => new Date(Date.now() - 86_400_000 * days).toISOString().slice(0, 19) + 'Z';
             (async () => {
                 const plant = await send('/api/plants', { name: 'Broad bean', tolerance: 'ordinary-leaf' });
-                const one = await send('/api/cases', { plantId: plant.id, pest: 'aphids' });
-                for (const [days, value] of [[21, 100], [14, 300], [7, 450], [0, 900]]) {
+                const one = await send('/api/cases', { plantId: plant.id, pest: 'scale' });
+                for (const [days, value] of [[21, 5], [14, 16], [7, 25], [0, 50]]) {
                     await send(`/api/cases/${one.key}/counts`, { value, countedAt: ago(days) });
                 }
                 done(one.id);
