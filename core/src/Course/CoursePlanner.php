@@ -63,7 +63,7 @@ final readonly class CoursePlanner
         if ($refusal !== null) {
             return new Course($refusal->state, $refusal->because, $refusal->args, $refusal->next, self::sorted([...self::had($ask), ...$left, ...$refusal->next]), [], $barred, $names, null, $limits, $refusal->nearest);
         }
-        $standing = Standing::of($ask, $rotation, $biology, $this->judged->rounds($ask), $this->pacing($ask), new PutOff($ask, $this->wants));
+        $standing = Standing::of($ask, $rotation, $biology, $this->judged->rounds($ask), $this->pacing($ask), new PutOff($ask, $this->wants, $this->pace));
 
         return $this->laid($ask, $standing, $rotation, $biology, $barred, $names, $limits, $left);
     }
@@ -92,7 +92,7 @@ final readonly class CoursePlanner
     private function laid(CourseAsk $ask, Standing $standing, array $rotation, ?Biology $biology, array $barred, array $names, array $limits, array $left): Course
     {
         $development = $biology?->at($ask->celsius ?? ScheduleLines::USUAL_CELSIUS['value']);
-        $rounds = $standing->rounds($this->pacing($ask), $development);
+        $rounds = $standing->rounds($this->pacing($ask), $development, $this->pace);
         $looks = $ask->pressure === Pressure::Prevention ? LooksBetween::beforeEach($rounds, $ask) : LooksBetween::around($rounds, $rotation, $ask->budBreak);
         // What is given up is told by its looks alone.
         $entries = $standing->isOver() ? array_values(array_filter($looks, static fn(Act $act): bool => $act->done || $act->kind !== ActKind::Round)) : $looks;

@@ -15,11 +15,12 @@ final class Ladder
 
     /**
      * @param list<array{int, InTurn}> $had
+     * @param int                      $again days after which a leaf bears it again, at least 1
      * @param array{int, string}|null  $moved day of the next round and why, where something moves it
      *
      * @return list<Act> earliest first
      */
-    public static function rounds(CourseAsk $ask, InTurn $spray, array $had, ?array $moved = null): array
+    public static function rounds(CourseAsk $ask, InTurn $spray, array $had, int $again, ?array $moved = null): array
     {
         $acts = array_map(static fn(array $one): Act => new Act($one[0], ActKind::Round, $one[1]->recipe, 'had', ['day' => $one[0]], done: true), $had);
         if ($spray->pace === null) {
@@ -33,7 +34,7 @@ final class Ladder
         $until = max(ScheduleLines::PREVENTION_AHEAD['value'], $days + 1) + $day - ($last === null ? 0 : $days);
         $most = min(ScheduleLines::MOST_ROUNDS['value'], $spray->inARow ?? \PHP_INT_MAX);
         for (; $day < $until && count($acts) < $most; $day += $days) {
-            $had = $moved === null ? $ask->free?->nearest($day, $last === null ? $day : $last + 1) ?? $day : $day;
+            $had = $moved === null ? $ask->free?->nearest($day, $last === null ? $day : $last + $again) ?? $day : $day;
             $acts[] = new Act($had, ActKind::Round, $spray->recipe, $moved[1] ?? ($had !== $day ? 'own-days' : ($acts === [] ? 'first' : 'prevention')), ['day' => $had, 'days' => $days]);
             $moved = null;
             [$day, $last] = [$had, $had];

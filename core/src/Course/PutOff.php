@@ -26,7 +26,7 @@ final readonly class PutOff
 {
     private const HOURS_A_DAY = 24.0;
 
-    public function __construct(private CourseAsk $ask, private SprayWants $wants) {}
+    public function __construct(private CourseAsk $ask, private SprayWants $wants, private LeafPace $pace) {}
 
     /**
      * What burnt, or marked leaves in a test, is not sprayed again until a later test of it stayed clean.
@@ -68,6 +68,12 @@ final readonly class PutOff
         ];
     }
 
+    /** Days after which a leaf bears it again, at least 1. */
+    public function again(InTurn $spray): int
+    {
+        return $this->pace->days($spray);
+    }
+
     /** Where what moves rounds puts it: `RoundMoves`, asked in days of the course. */
     public function of(int $due, InTurn $spray): Moved
     {
@@ -80,7 +86,7 @@ final readonly class PutOff
         $washed = $method === null ? null : $this->washedOff($spray);
         $found = RoundMoves::of($this->at($due), new RoundFacts(
             $last === null ? null : $this->at($last),
-            $this->at($last === null ? 0 : $last + 1),
+            $this->at($last === null ? 0 : $last + $this->pace->days($spray)),
             // As rain has its day and no hour, it is taken to have fallen late.
             $washed === null ? null : $this->at($washed)->modify('+12 hours'),
             0,

@@ -99,7 +99,7 @@ final readonly class Standing
     {
         $because = $this->had === [] ? 'prevention-begins' : 'prevention-goes-on';
         $spray = array_values($turns)[0];
-        $due = array_values(array_filter(Ladder::rounds($this->ask, $spray, $this->had), static fn(Act $act): bool => ! $act->done))[0] ?? null;
+        $due = array_values(array_filter(Ladder::rounds($this->ask, $spray, $this->had, $moves->again($spray)), static fn(Act $act): bool => ! $act->done))[0] ?? null;
         $moved = $due === null ? null : $moves->of($due->day, $spray);
 
         $isSooner = $due !== null && $moved !== null && $moved->day < $due->day;
@@ -163,14 +163,14 @@ final readonly class Standing
     }
 
     /** @return list<Act> rounds from the start, those that were had among them */
-    public function rounds(RoundsAhead $ahead, ?Development $development): array
+    public function rounds(RoundsAhead $ahead, ?Development $development, LeafPace $pace): array
     {
         $turns = array_values($this->rotation);
         if ($this->isOver || $turns === []) {
             return array_map(static fn(array $one): Act => new Act($one[0], ActKind::Round, $one[1]->recipe, 'had', ['day' => $one[0]], done: true), $this->had);
         }
         if ($this->ask->pressure === Pressure::Prevention) {
-            return Ladder::rounds($this->ask, $turns[0], $this->had, $this->settled === null ? null : [$this->settled[0], $this->settled[2]]);
+            return Ladder::rounds($this->ask, $turns[0], $this->had, $pace->days($turns[0]), $this->settled === null ? null : [$this->settled[0], $this->settled[2]]);
         }
         if ($this->settled === null) {
             return $ahead->infested($turns, $development, $this->ask->everyDays, $this->had, $this->fewest);

@@ -2,7 +2,19 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Course\Act;
+use IdleMixer\Core\Course\ActKind;
+use IdleMixer\Core\Course\CourseAsk;
+use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\CoursePlanner;
+use IdleMixer\Core\Course\Recorded;
+use IdleMixer\Core\Course\RecordKind;
+use IdleMixer\Core\Method\Pressure;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\FreeDays;
+use IdleMixer\Core\Schedule\FreeFrom;
 use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\RoundFacts;
 use IdleMixer\Core\Schedule\RoundMoves;
@@ -94,6 +106,22 @@ it('takes only hours of days that one has', function (): void {
         ->and(freeDue(EVERY_DAY, [], ['windows' => [$hours('09')], ...$told]))->toBe('09 no-good-hour')
         // Indoors the hours of many days are one stretch.
         ->and(freeDue([THURSDAY], [], ['windows' => [new Window(freeAt('02', 12)->getTimestamp(), freeAt('13', 20)->getTimestamp(), HourVerdict::Good, null)], ...$told]))->toBe('11 own-days');
+});
+
+it('puts every round of a course on days that one has, and none sooner than leaves bear it', function (): void {
+    $plant = new PlantNow(ToleranceCatalogue::shipped()->get('tough-leaf'));
+    $neem = CourseMethods::shipped()->of(RecipeCatalogue::shipped()->get('neem-by-the-gallon'), null, null, $plant);
+    $rounds = static function (FreeDays $free) use ($plant, $neem): array {
+        // Sprayed on Monday the 1st, and every week from then on; asked on the 2nd.
+        $ask = new CourseAsk(null, $plant, [$neem], Pressure::Prevention, 1, 20.0, 7, record: [new Recorded(0, RecordKind::Round, 'neem-by-the-gallon')], free: new FreeFrom($free, new DateTimeImmutable('2026-06-01')));
+        $acts = array_filter(CoursePlanner::shipped()->plan($ask)->entries, static fn(Act $act): bool => $act->kind === ActKind::Round && ! $act->done);
+
+        return array_map(static fn(Act $act): int => $act->day, array_slice(array_values($acts), 0, 2));
+    };
+    expect($rounds(FreeDays::every()))->toBe([7, 14])
+        ->and($rounds(FreeDays::of([TUESDAY], [])))->toBe([8, 15])
+        // Tuesday the 2nd would be nearer than the 16th, and is the day after the last.
+        ->and($rounds(FreeDays::of([TUESDAY], [['2026-06-03', '2026-06-15']])))->toBe([15, 22]);
 });
 
 it('knows which days are had', function (): void {
