@@ -132,7 +132,7 @@ final readonly class SprayRecords
     private static function record(string $pest, array $group, Record $record, Collection $batches, Collection $cases): SprayRecord
     {
         [$spray, $rounds] = $group;
-        $names = array_unique(array_map(static fn(WeighedRound $round): string => $batches[$round->batch_id ?? 0]->name ?? self::bought($round), $rounds));
+        $name = $rounds[0]->bought === null ? implode(', ', array_unique(array_map(static fn(WeighedRound $round): string => $batches[$round->batch_id ?? 0]->name ?? '', $rounds))) : self::bought($rounds[0]);
         $last = $rounds[0];
         foreach ($rounds as $round) {
             $last = $round->sprayed_at >= $last->sprayed_at ? $round : $last;
@@ -142,7 +142,7 @@ final readonly class SprayRecords
         return new SprayRecord(
             $pest,
             $batches[$rounds[0]->batch_id ?? 0]?->recipeVersion->recipe->slug ?? '',
-            implode(', ', $names),
+            $name,
             $spray,
             SprayFamily::of($spray),
             $record,
@@ -156,10 +156,10 @@ final readonly class SprayRecords
         );
     }
 
-    /** As it was typed the first time; empty where it was mixed. */
+    /** As it was typed the first time. */
     private static function bought(WeighedRound $round): string
     {
-        return $round->bought === null ? '' : Round::query()->find($round->round_id)?->name() ?? '';
+        return Round::query()->find($round->round_id)?->name() ?? '';
     }
 
     /** @return array<string, bool> */

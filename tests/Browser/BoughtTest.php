@@ -48,3 +48,15 @@ it('asks for a name, and loses nothing of what was typed', function (): void {
         expect($screen->script('return document.querySelector("[name=boughtName]").value'))->toBe('Green mist');
     });
 });
+
+it('stands where one sees what worked, beside others that were bought', function (): void {
+    Screen::with(Served::season(), static function (Screen $screen): void {
+        foreach (['Shed powder', 'Loft powder'] as $name) {
+            boughtForm($screen);
+            $screen->type('Its name, as you call it', $name)->press('It is done')->see($name);
+        }
+        $screen->open('/worked')->see('Spider mites');
+        $screen->until(static fn(): bool => $screen->script('return document.body.textContent.includes("Shed powder") && document.body.textContent.includes("Loft powder")') === true, 'They are not told.');
+        expect($screen->complaints())->toBe([]);
+    });
+});

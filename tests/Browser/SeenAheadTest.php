@@ -30,7 +30,7 @@ it('shows how a case is expected to go on, drawn, in words and in figures, at bo
 })->with([[1280, 800], [390, 844]]);
 
 it('takes what would end it with one press, and gives it back', function (int $width, int $height): void {
-    Screen::with(Served::empty(), static function (Screen $screen) use ($width, $height): void {
+    Screen::with(Served::ahead(), static function (Screen $screen) use ($width, $height): void {
         $screen->resize($width, $height);
         $screen->open('/');
         $made = $screen->later(<<<'JS'

@@ -73,6 +73,12 @@ final class Served
         return self::$running['rescue'] ??= self::start(['--empty']);
     }
 
+    /** An empty notebook for what is seen ahead. */
+    public static function ahead(): self
+    {
+        return self::$running['ahead'] ??= self::start(['--empty']);
+    }
+
     /** An empty notebook that is opened on, and filled by hand once. */
     public static function bare(): self
     {

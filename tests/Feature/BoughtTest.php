@@ -59,7 +59,7 @@ it('is a round by its name, judged by counts, and stands beside others where one
         ->and($round->text('name'))->toContain('Aphids');
     $worked = Notebook::get('/api/worked');
     expect($worked->list('records'))->toHaveCount(1)
-        ->and($worked->text('records.0.recipe.name'))->toContain('Green Mist')
+        ->and($worked->text('records.0.recipe.name'))->toBe('Green Mist')
         ->and($worked->text('records.0.verdict'))->toBe('keep')
         // No dose is ever advised, and there is no batch to mix again.
         ->and($worked->text('records.0.next'))->toBe('Go by its label, all leaves from below, and count before and after.')

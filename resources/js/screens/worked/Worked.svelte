@@ -69,7 +69,7 @@
                                 </tr>
                             </thead>
                             <tbody>
-                                {#each group.rows as row (row.recipe.slug + row.strength.join())}<RecordRow {row} />{/each}
+                                {#each group.rows as row, at (at)}<RecordRow {row} />{/each}
                             </tbody>
                         </table>
                         {#if group.untried.length > 0}<p class="quiet mt-2 text-sm" data-untried>
