@@ -86,7 +86,8 @@ final readonly class PutOff
         $washed = $method === null ? null : $this->washedOff($spray);
         $found = RoundMoves::of($this->at($due), new RoundFacts(
             $last === null ? null : $this->at($last),
-            $this->at($last === null ? 0 : $last + $this->pace->days($spray)),
+            // What rain took is on no leaf any more.
+            $this->at($last === null ? 0 : $last + ($washed === null ? $this->pace->days($spray) : 1)),
             // As rain has its day and no hour, it is taken to have fallen late.
             $washed === null ? null : $this->at($washed)->modify('+12 hours'),
             0,
