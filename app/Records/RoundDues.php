@@ -19,6 +19,7 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\CleanLooks;
 use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\FreeDays;
 use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Schedule\RoundDue;
 use IdleMixer\Core\Schedule\RoundFacts;
@@ -45,6 +46,9 @@ final class RoundDues
 
     /** @var array<int, DateTimeImmutable> when insects were set out, by plant */
     private array $setOut = [];
+
+    /** The days that the gardener has; null where that is every day. */
+    private ?FreeDays $free = null;
 
     private DateTimeImmutable $now;
 
@@ -83,6 +87,7 @@ final class RoundDues
         $fresh->next = [];
         $fresh->rests = BurntPlants::rests($now);
         $fresh->setOut = SetOuts::lately($now);
+        $fresh->free = $this->ownDays->of();
         $fresh->now = $now;
 
         return $fresh;
@@ -134,7 +139,7 @@ final class RoundDues
             ...[...$this->hours->of($case->plant, $next), $this->rests[$case->plant_id] ?? null],
             ...$this->keepsOff($case),
             wantedSince: $last === null ? null : $this->wantedSince($case),
-            free: $this->ownDays->of(),
+            free: $this->free,
         );
     }
 
@@ -166,7 +171,7 @@ final class RoundDues
             ...[...$this->hoursOf($case, $earliest, $spray), $this->rests[$case->plant_id] ?? null, $inTurn, $this->slowed($case, $last)],
             ...$this->keepsOff($case),
             wantedSince: $this->wantedSince($case),
-            free: $this->ownDays->of(),
+            free: $this->free,
         );
     }
 

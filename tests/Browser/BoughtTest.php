@@ -30,7 +30,7 @@ it('keeps what was bought as a round, shows it by its name, and corrects it', fu
         // A reload finds it as it was kept, and it is corrected where it stands.
         $screen->open('/cases/6')->see("Barn dust <b>{$width}</b>");
         $screen->script("[...[...document.querySelectorAll('[data-round]')].at(-1).querySelectorAll('summary, button')].find((one) => one.textContent.includes('Correct')).click()");
-        $screen->choose('What was it?', 'Insects or mites set out')->see('Spray nothing on these leaves for two weeks');
+        $screen->choose('What was it?', 'Insects or mites set out')->see('Leave these leaves alone');
         $screen->press('Correct the round');
         $screen->until(static fn(): bool => $screen->script("{$last}.querySelector('[data-bought]')?.dataset.bought") === 'insects', 'It is not corrected.');
     });

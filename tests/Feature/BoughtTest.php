@@ -184,10 +184,18 @@ it('keeps burns and rounds where the notebook is brought forward', function (): 
     $round = (int) Notebook::sent("/api/cases/{$case}/rounds", ['batch' => Notebook::get("/api/batches/{$batch}")->text('key'), 'override' => 'It was urgent.'])->number('saved.id');
     Notebook::sent("/api/rounds/{$round}/burns", ['share' => 4]);
     Notebook::weighed();
+    // What names what, and by what it is found: as whoever makes the tables for the first time has it.
+    $built = static fn(): array => array_map(static fn(string $table): array => [
+        DB::table(DB::raw("pragma_foreign_key_list('{$table}')"))->orderBy('from')->get(['from', 'table', 'on_delete'])->map(static fn(stdClass $one): array => (array) $one)->all(),
+        DB::table(DB::raw("pragma_index_list('{$table}')"))->orderBy('name')->pluck('name')->all(),
+    ], ['rounds', 'weighed_rounds', 'burns']);
+    $before = $built();
     Notebook::undoneFrom('2026_12_01_000043');
+    expect($built())->toBe($before)->and($before[0][0])->not->toBe([])->and($before[0][1])->not->toBe([]);
     expect([DB::table('rounds')->count(), DB::table('burns')->count(), DB::table('weighed_rounds')->count()])->toBe([1, 1, 1]);
     app(Illuminate\Contracts\Console\Kernel::class)->call('migrate', ['--force' => true]);
     expect([DB::table('rounds')->count(), DB::table('burns')->count(), DB::table('weighed_rounds')->count()])->toBe([1, 1, 1])
         ->and(DB::select('pragma foreign_key_check'))->toBe([])
+        ->and($built())->toBe($before)
         ->and(Notebook::get("/api/cases/{$case}")->number('rounds.0.burns.0.share'))->toBe(4.0);
 });

@@ -88,6 +88,12 @@ final readonly class FreeDays
         return ! $this->isAway($day) && ($this->weekdays === [] || isset($this->weekdays[(int) (new DateTimeImmutable($day))->format('N')]));
     }
 
+    /** @param bool $isChosen whether the day was chosen, so that weekdays count no more */
+    public function has(string $day, bool $isChosen): bool
+    {
+        return $isChosen ? ! $this->isAway($day) : $this->isFree($day);
+    }
+
     public function isAway(string $day): bool
     {
         foreach ($this->away as [$from, $until]) {
@@ -110,12 +116,11 @@ final readonly class FreeDays
      */
     public function nearest(string $wanted, string $earliest, bool $isChosen = false): string
     {
-        $has = $isChosen ? fn(string $day): bool => ! $this->isAway($day) : $this->isFree(...);
         $wanted = max($wanted, $earliest);
         $at = new DateTimeImmutable($wanted);
         for ($days = 0; $days <= ScheduleLines::ONCE_A_YEAR['value']; ++$days) {
             foreach ([$at->modify("-{$days} days")->format('Y-m-d'), $at->modify("+{$days} days")->format('Y-m-d')] as $day) {
-                if ($day >= $earliest && $has($day)) {
+                if ($day >= $earliest && $this->has($day, $isChosen)) {
                     return $day;
                 }
             }

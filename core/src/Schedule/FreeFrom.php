@@ -36,7 +36,7 @@ final readonly class FreeFrom
      */
     public function closed(int $from, int $until, bool $isChosen = false): array
     {
-        return array_values(array_filter($until < $from ? [] : range($from, $until), fn(int $day): bool => $isChosen ? $this->days->isAway($this->on($day)) : ! $this->days->isFree($this->on($day))));
+        return array_values(array_filter($until < $from ? [] : range($from, $until), fn(int $day): bool => ! $this->days->has($this->on($day), $isChosen)));
     }
 
     private function on(int $day): string

@@ -40,15 +40,23 @@ final class RoundMoves
         if ($bloom !== null) {
             // The hour that it was put off to is one in which it flowers.
             $moves[] = $bloom;
-            $over = self::onOwnDay($bloom->to ?? $then, false, $facts, $now);
-            [$then, $weather, $best] = self::weather($over->to ?? $bloom->to ?? $then, false, $facts, $now);
+            [$then, $weather, $best] = self::weather($bloom->to ?? $then, false, $facts, $now);
+        }
+        if ($weather !== null) {
+            $moves[] = $weather;
+        }
+        // Past the weather that is told, or past the flowers, only the days that the gardener has are known.
+        $own = $best === null ? self::onOwnDay($then, false, $facts, $now) : null;
+        if ($own !== null) {
+            $then = $own->to ?? $then;
+            $moves = [...array_values(array_filter($moves, static fn(MovedDate $one): bool => $one->code !== $own->code)), $own];
         }
         $at = $then;
 
         // Hours before it may be sprayed are none of its hours.
         $since = min($at->getTimestamp(), $best->from ?? $at->getTimestamp());
 
-        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best), array_values(array_filter(self::onOwnDays($facts->windows ?? [], $facts, $at->getTimezone()), static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
+        return new RoundDue($at, $moves, $best === null ? null : BestHours::of($best), array_values(array_filter(self::onOwnDays($facts->windows ?? [], $facts, $at->getTimezone()), static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
     }
 
     /** A day that was chosen before the last round was late may be too soon after it. */
@@ -189,7 +197,7 @@ final class RoundMoves
             for ($from = $window->from; $from < $window->to; $from = $next) {
                 $at = (new DateTimeImmutable("@{$from}"))->setTimezone($zone);
                 $next = min($window->to, $at->modify('tomorrow')->getTimestamp());
-                if ($facts->isWanted() ? ! $facts->free->isAway($at->format('Y-m-d')) : $facts->free->isFree($at->format('Y-m-d'))) {
+                if ($facts->free->has($at->format('Y-m-d'), $facts->isWanted())) {
                     $own[] = new Window($from, $next, $window->verdict, $window->reason, $window->darkAt);
                 }
             }

@@ -49,7 +49,7 @@ function freeAt(string $day, int $hour = 19): DateTimeImmutable
  */
 function freeDue(array $weekdays, array $away, array $known = [], string $planned = '08', string $now = '02'): string
 {
-    /** @var array{last?: DateTimeImmutable|null, earliest?: DateTimeImmutable, washedOff?: DateTimeImmutable, cleanLooks?: int, windows?: list<Window>, forecastEnd?: DateTimeImmutable, restsUntil?: DateTimeImmutable, wantedSince?: DateTimeImmutable} $known */
+    /** @var array{last?: DateTimeImmutable|null, earliest?: DateTimeImmutable, washedOff?: DateTimeImmutable, cleanLooks?: int, windows?: list<Window>, forecastEnd?: DateTimeImmutable, restsUntil?: DateTimeImmutable, blooms?: array{null, DateTimeImmutable}, wantedSince?: DateTimeImmutable} $known */
     $facts = new RoundFacts(
         array_key_exists('last', $known) ? $known['last'] : freeAt('01'),
         $known['earliest'] ?? freeAt('03'),
@@ -59,6 +59,7 @@ function freeDue(array $weekdays, array $away, array $known = [], string $planne
         $known['windows'] ?? null,
         $known['forecastEnd'] ?? freeAt('01'),
         $known['restsUntil'] ?? null,
+        blooms: $known['blooms'] ?? null,
         wantedSince: $known['wantedSince'] ?? null,
         free: FreeDays::of($weekdays, $away),
     );
@@ -104,6 +105,10 @@ it('takes only hours of days that one has', function (): void {
     expect(freeDue([SATURDAY, SUNDAY], [], ['windows' => [$hours('09'), $hours('13')], ...$told]))->toBe('13 own-days no-good-hour')
         ->and(freeDue([SATURDAY, SUNDAY], [], ['windows' => [$hours('06'), $hours('07'), $hours('09')], ...$told]))->toBe('07 own-days')
         ->and(freeDue(EVERY_DAY, [], ['windows' => [$hours('09')], ...$told]))->toBe('09 no-good-hour')
+        // The forecast ends on a Sunday, and its one good day is a Tuesday: then on the Saturday after.
+        ->and(freeDue([SATURDAY], [], ['windows' => [$hours('09')], ...$told]))->toBe('20 no-hour-this-week own-days')
+        // In bloom until Wednesday: on the Saturday, and both are said.
+        ->and(freeDue([SATURDAY], [], ['blooms' => [null, freeAt('10')]]))->toBe('13 in-bloom own-days')
         // Indoors the hours of many days are one stretch.
         ->and(freeDue([THURSDAY], [], ['windows' => [new Window(freeAt('02', 12)->getTimestamp(), freeAt('13', 20)->getTimestamp(), HourVerdict::Good, null)], ...$told]))->toBe('11 own-days');
 });
