@@ -13,6 +13,9 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 /** A browser that the tests of this process share: each finds it as if nobody had used it before. */
 final class Browser
 {
+    /** Chromium without its window, which takes a tenth less of a machine; where it is not there, Chromium does without showing it. */
+    private const WITHOUT_WINDOW = '/usr/bin/chromium-headless-shell';
+
     /** @var list<self> */
     private static array $running = [];
 
@@ -110,8 +113,14 @@ final class Browser
         $folder = getenv('MIXER_PROFILES');
         $profile = (is_string($folder) && is_dir($folder) ? $folder : sys_get_temp_dir()) . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--accept-lang=en-IE', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
         $capabilities = DesiredCapabilities::chrome();
+        if (is_executable(self::WITHOUT_WINDOW)) {
+            $options->setBinary(self::WITHOUT_WINDOW);
+            $capabilities->setBrowserName('chrome-headless-shell');
+        } else {
+            $options->addArguments(['--headless=new']);
+        }
+        $options->addArguments(['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--accept-lang=en-IE', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => $listens ? 'ALL' : 'OFF']);
         $capabilities->setCapability('acceptInsecureCerts', $ours);
