@@ -74,7 +74,7 @@ final readonly class MoveAbout extends Particular
             TaskKind::ReadLeafTest => 'leaf_tests',
             TaskKind::LookAtBurn => 'plants',
             TaskKind::TrialCount, TaskKind::TrialSpray, TaskKind::TrialEnd => 'trials',
-            TaskKind::CourseLook, TaskKind::CourseRound => 'courses',
+            TaskKind::CourseLook, TaskKind::CourseRound, TaskKind::CourseClear => 'courses',
             TaskKind::CountAfter, TaskKind::NextRound, TaskKind::FirstRound, TaskKind::LookOver => 'cases',
         };
     }

@@ -15,6 +15,7 @@ use IdleMixer\Core\Course\CourseAsk;
 use IdleMixer\Core\Course\CourseMethod;
 use IdleMixer\Core\Course\CourseMethods;
 use IdleMixer\Core\Course\CoursePlanner;
+use IdleMixer\Core\Course\CourseState;
 use IdleMixer\Core\Course\Recorded;
 use IdleMixer\Core\Course\RecordKind;
 use IdleMixer\Core\Document\JsonText;
@@ -64,11 +65,15 @@ final readonly class CoursesAhead
         return $this->laid($course, new CourseRecords([$course], $this->rain, $this->wants, $now), $this->hours->at($now), $now);
     }
 
-    /** @return list<Task> what a course asks for: its next round, and its next look where that comes before it */
+    /** @return list<Task> what a course asks for: its next round, and its next look where that comes before it; or that its plants may stand with the others */
     public function tasks(int $id, LaidCourse $laid): array
     {
         $round = self::first($laid, ActKind::Round);
         $look = self::first($laid, ActKind::Look);
+        $last = $laid->course->entries[count($laid->course->entries) - 1] ?? null;
+        if ($laid->course->state === CourseState::End && $laid->course->next === [] && $last !== null) {
+            return [new Task(TaskKind::CourseClear, $id, $laid->about, $laid->on($last->day))];
+        }
 
         return [
             ...($round === null ? [] : [(new Task(TaskKind::CourseRound, $id, $laid->about, $laid->at($round)))->in($round->from === null || $round->to === null ? null : new BestHours($round->from, $round->to), array_values(array_filter($laid->hours, static fn(Window $one): bool => $one->from >= ($round->from?->getTimestamp() ?? \PHP_INT_MAX))))]),
@@ -100,11 +105,12 @@ final readonly class CoursesAhead
         $plant = ($on[0] ?? null)?->plant;
         $is = $plant === null ? new PlantNow() : new PlantNow($this->classes->get($plant->tolerance), site: $plant->indoors ? Site::Indoors : Site::Outdoors, dryRoot: array_filter($on, static fn(PestCase $case): bool => ! PlantCalendar::isDry($case->plant->dry_on, $now)) === []);
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $is), $this->recipes($course));
-        if ($plant === null || $methods === []) {
+        // Where none of its recipes is known any more nobody knows what comes next; without any its plants only stand apart.
+        if ($plant === null || ($methods === [] && self::slugs($course) !== [])) {
             return null;
         }
         $days = PlaceDays::from($course->begun_at, $this->garden->zone());
-        [$windows, $end] = $this->windows($plant, $methods[0], $hours, $days);
+        [$windows, $end] = $methods === [] ? [null, null] : $this->windows($plant, $methods[0], $hours, $days);
         $record = $records->of($course, $methods, $days);
         $today = $days->of($now);
         $celsius = $hours->celsius($plant);
@@ -122,6 +128,7 @@ final readonly class CoursesAhead
             toldUntil: $end,
             seasonBegan: $days->newYear($now),
             free: $this->ownDays->from($days),
+            newest: max(0, ...array_map(static fn(PestCase $case): int => $days->of($case->opened_at), $on)),
         ));
 
         return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, array_map(static fn(array $one): Window => $one[1], $windows ?? []));

@@ -79,6 +79,12 @@ final class Served
         return self::$running['ahead'] ??= self::start(['--empty']);
     }
 
+    /** An empty notebook of somebody to whom new plants come. */
+    public static function newcomers(): self
+    {
+        return self::$running['newcomers'] ??= self::start(['--empty']);
+    }
+
     /** An empty notebook that is opened on, and filled by hand once. */
     public static function bare(): self
     {

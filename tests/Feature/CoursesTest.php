@@ -7,6 +7,7 @@ use App\Models\Watch;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Answer;
+use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
 
 /*
@@ -165,7 +166,7 @@ it('says what is wrong with what is sent, and keeps nothing of it', function (st
     'none of them' => ['newPlants', ['count' => 0, 'name' => 'Orchid', 'tolerance' => 'tough-leaf'], '/newPlants/count', '1'],
     'a plant that is not there' => ['plantIds', [99], '/plantIds/0', 'plant'],
     'a recipe that is not there' => ['recipes', ['moon-dust'], '/recipes/0', 'moon-dust'],
-    'no recipe' => ['recipes', [], '/recipes', ''],
+    'no recipe, and not that there is none' => ['recipes', null, '/recipes', ''],
     'no days' => ['everyDays', 0, '/everyDays', '0'],
     'a pest that is none' => ['pest', 'dragons', '/pest', 'dragons'],
     'no name' => ['name', ' ', '/name', ''],
@@ -235,3 +236,71 @@ it('gives a round again that rain washed off, out of doors only', function (bool
     Date::setTestNow('2026-06-02T07:00:00Z');
     expect(courseTasks())->toBe($tasks);
 })->with(['out in it' => [false, ['course-round 2026-06-02']], 'under a roof' => [true, ['course-round 2026-06-15']]]);
+
+/*
+ * Newcomers stand apart for four weeks, are looked over as they come and once a week, and are clear then; what is found begins the weeks of
+ * the others anew. Common practice, no source.
+ */
+function newcomers(): Answer
+{
+    return begunCourse(['name' => 'New orchids', 'pest' => null, 'recipes' => [], 'newPlants' => ['count' => 3, 'name' => 'Newcomer', 'tolerance' => 'tough-leaf', 'place' => 'The bathroom', 'indoors' => true]]);
+}
+
+/** @param list<array<string, mixed>> $found */
+function lookedOver(Answer $course, string $at, array $found = []): void
+{
+    Date::setTestNow($at);
+    expect(Notebook::post("/api/courses/{$course->id()}/looks", ['submission' => Notebook::submission(), 'found' => $found])->status)->toBe(201);
+}
+
+it('asks on Today to look over what stands apart, once a week, and lets it go after four weeks', function (): void {
+    $course = newcomers();
+    expect($course->status)->toBe(201)->and($course->list('methods'))->toBe([])
+        ->and($course->text('because'))->toBe('They stand apart until 29 June, and are looked over once a week. A find begins the four weeks anew.')
+        ->and(courseTasks())->toBe(['course-look 2026-06-01'])
+        ->and(courseNext($course))->toBe('look 2026-06-01');
+    foreach (['2026-06-01', '2026-06-08', '2026-06-15', '2026-06-22'] as $i => $day) {
+        lookedOver($course, "{$day}T09:00:00Z");
+        expect(courseNext($course))->toBe('look ' . ['2026-06-08', '2026-06-15', '2026-06-22', '2026-06-29'][$i]);
+    }
+    Date::setTestNow('2026-06-30T08:00:00Z');
+    expect(courseTasks())->toBe(['course-look 2026-06-30']);
+    lookedOver($course, '2026-06-30T09:00:00Z');
+    expect(courseTasks())->toBe(['course-clear 2026-06-30'])
+        ->and(courseNext($course))->toBe('')
+        ->and(Notebook::get("/api/courses/{$course->id()}")->text('because'))->toBe('Four weeks without a find, and clean on 30 June: they may stand with the others.');
+    $ended = Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => onCourse($course), 'ended' => true]);
+    expect($ended->status)->toBe(200)->and(courseTasks())->toBe([]);
+});
+
+it('begins the weeks of the others anew where something is found on one', function (): void {
+    $course = newcomers();
+    lookedOver($course, '2026-06-01T09:00:00Z');
+    lookedOver($course, '2026-06-08T09:00:00Z', [['plantId' => onCourse($course)[1], 'pest' => 'mealybugs', 'count' => 4]]);
+    $after = Notebook::get("/api/courses/{$course->id()}");
+    expect(courseNext($course))->toBe('look 2026-06-11')
+        ->and($after->text('because'))->toBe('Something was found on 8 June, so the four weeks began anew: the others stand apart until 6 July.')
+        ->and(Notebook::get('/api/cases')->list('cases'))->toHaveCount(1);
+    // One more comes: its weeks are counted from then, and it is looked over as it comes.
+    Date::setTestNow('2026-06-20T09:00:00Z');
+    $more = Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => 'One more', 'tolerance' => 'tough-leaf', 'indoors' => true])->id();
+    $on = array_values(array_filter(onCourse($course), static fn(int $id): bool => $id !== onCourse($course)[1]));
+    expect(Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => [...$on, $more]])->status)->toBe(200)
+        ->and(courseNext($course))->toBe('look 2026-06-20')
+        ->and(Notebook::get("/api/courses/{$course->id()}")->text('because'))->toContain('until 18 July');
+});
+
+it('keeps what stands apart through the log, and says why there are no days between rounds of nothing', function (): void {
+    $course = newcomers();
+    lookedOver($course, '2026-06-01T09:00:00Z');
+    $log = Intake::given('/api/log.json');
+    Date::setTestNow('2026-06-02T09:00:00Z');
+    expect(Notebook::post('/api/courses', ['submission' => Notebook::submission(), 'name' => 'Apart', 'recipes' => [], 'everyDays' => 7, 'plantIds' => onCourse($course)])->text('error.message'))
+        ->toBe('Nothing is sprayed on them, so there are no days between rounds: leave them out.');
+    $sprayed = Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => onCourse($course)]);
+    expect($sprayed->text('tasks.0.kind'))->toBe('course-round');
+    $apart = Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => onCourse($course)]);
+    expect($apart->list('methods'))->toBe([])->and(courseNext($course))->toBe('look 2026-06-08');
+    expect(preg_replace('/\s+/', '', $log))->toContain('"methods":[]')
+        ->and(Intake::of('/api/log.json', $log)->getStatusCode())->toBe(200);
+});

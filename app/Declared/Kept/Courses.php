@@ -57,8 +57,8 @@ final class Courses extends Record
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME, 1)),
             Plain::usually('pest', new Word(['', ...$this->troubles->pestSlugs()], 'pest', open: true), ''),
             Plain::needed('methods', new Json(static function (Node $node): void {
-                Slugs::read($node, 1);
-            }, Slugs::schema(1))),
+                Slugs::read($node);
+            }, Slugs::schema())),
             Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
             Plain::needed('begun_at', Moment::past($this->clock)),
             Plain::maybe('ended_at', Moment::past($this->clock)),

@@ -55,13 +55,17 @@ final readonly class CourseInput
     {
         $name = $object->get('name')->line(RecipeReader::MAX_NAME, 1);
         $known = array_map(static fn(Recipe $one): string => $one->slug, array_filter($shelf->recipes(), static fn(Recipe $one): bool => $one->use !== RecipeUse::Stock));
-        $slugs = array_map(static fn(Node $one): string => $one->word(array_values($known), Say::it('input/course-input.recipe')), $object->get('recipes')->items(1, ScheduleLines::MOST_IN_TURN['value'], 'recipes'));
+        $slugs = array_map(static fn(Node $one): string => $one->word(array_values($known), Say::it('input/course-input.recipe')), $object->get('recipes')->items(0, ScheduleLines::MOST_IN_TURN['value'], 'recipes'));
+        $days = $object->filled('everyDays');
+        if ($days !== null && $slugs === []) {
+            throw $days->fault(Say::it('input/course-input.days-of-nothing'));
+        }
 
         return [
             'name' => $name,
             'pest' => $object->filled('pest')?->word($troubles->pestSlugs(), 'pest') ?? '',
             'methods' => json_encode(array_values(array_unique($slugs)), \JSON_THROW_ON_ERROR),
-            'every_days' => $object->filled('everyDays')?->whole(1, ScheduleLines::LONGEST_PACE['value']),
+            'every_days' => $days?->whole(1, ScheduleLines::LONGEST_PACE['value']),
         ];
     }
 

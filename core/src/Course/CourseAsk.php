@@ -14,7 +14,7 @@ use IdleMixer\Core\Weather\Window;
 final readonly class CourseAsk
 {
     /**
-     * @param non-empty-list<CourseMethod> $methods in the order in which they take turns
+     * @param list<CourseMethod>           $methods in the order in which they take turns; none where plants only stand apart
      * @param list<Recorded>               $record  earliest first
      * @param list<int>                    $wanted  days that the gardener chose for rounds, earliest first
      * @param list<array{int, Window}>|null $hours  good and workable hours to come with their days; null where nobody told the weather
@@ -47,6 +47,8 @@ final readonly class CourseAsk
         public array $wanted = [],
         /** The days that the gardener has; null where that is every day. */
         public ?FreeFrom $free = null,
+        /** The day on which the newest of the plants came. */
+        public int $newest = 0,
     ) {}
 
     /** @return list<Recorded> earliest first */

@@ -43,6 +43,9 @@ final readonly class CoursePlanner
 
     public function plan(CourseAsk $ask): Course
     {
+        if ($ask->methods === []) {
+            return KeptApart::laid($ask);
+        }
         $biology = $ask->trouble === null ? null : $this->biology->of($ask->trouble->slug);
         $names = $barred = $rotation = $left = [];
         foreach ($ask->methods as $method) {

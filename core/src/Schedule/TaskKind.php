@@ -20,6 +20,8 @@ enum TaskKind: string
     /** All plants of a course are looked over. */
     case CourseLook = 'course-look';
     case CourseRound = 'course-round';
+    /** What stood apart may stand with the others. */
+    case CourseClear = 'course-clear';
     /** Every leaf or plant of a trial is counted. */
     case TrialCount = 'trial-count';
     /** Each is sprayed with its own. */

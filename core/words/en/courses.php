@@ -61,6 +61,9 @@ return [
     'bud-break-asked' => 'Day {day}: when do its buds break? Say the date: it is looked at then.',
 
     'look-around' => 'Day {day}: something was found on one of them: look over all the others.',
+    'apart-first' => 'Day {day}: look them over as they come: undersides, stems, soil.',
+    'apart-look' => 'Day {day}: look once a week while they stand apart.',
+    'apart-last' => 'Day {day}: look for the last time. Clean, they may stand with the others.',
     'season' => '{what}: {used} of {of} rounds this year, as labels usually have it.',
     'season/oil' => 'Oil',
     'season/neem' => 'Neem',
@@ -69,6 +72,9 @@ return [
     'season/soda' => 'Soda',
     'season/winter-oil' => 'Winter oil',
 
+    'so/apart' => 'They stand apart until {until}, and are looked over once a week. A find begins the four weeks anew.',
+    'so/apart-anew' => 'Something was found on {day}, so the four weeks began anew: the others stand apart until {until}.',
+    'so/apart-clear' => 'Four weeks without a find, and clean on {day}: they may stand with the others.',
     'so/no-spray' => 'No spray does anything to {trouble}. What helps instead is below, with its days.',
     'so/no-spray-now' => 'No spray does anything to {trouble} at this stage. What helps instead is below, with its days.',
     'so/does-nothing' => '{recipe} does nothing to {trouble} as it is now. What works: {works}.',

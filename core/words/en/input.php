@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'season-input.days' => 'days',
     'another-bottle.one-of-both' => 'Either the percent on another bottle, or what goes in instead, not both.',
+    'course-input.days-of-nothing' => 'Nothing is sprayed on them, so there are no days between rounds: leave them out.',
     'course-input.no-plant' => 'Which plants? Tap those that are on it, or say how many new ones there are.',
     'course-input.plant-twice' => 'This plant stands here twice.',
     'course-input.recipe' => 'recipe that is sprayed',

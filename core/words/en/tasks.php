@@ -20,5 +20,6 @@ return [
     'trial-spray' => ['text' => 'Spray each with its own: {about}', 'do' => 'See who gets what', 'short' => 'See'],
     'trial-end' => ['text' => 'Say what came of the trial: {about}', 'do' => 'See what it says', 'short' => 'See'],
     'course-round' => ['text' => 'Spray all of them: {about}', 'do' => 'Open the course', 'short' => 'See'],
+    'course-clear' => ['text' => 'Clear of pests: {about}', 'do' => 'Put them with the others', 'short' => 'See'],
     'course-look' => ['text' => 'Look over {about}', 'do' => 'Look them over', 'short' => 'Look'],
 ];

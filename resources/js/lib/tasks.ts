@@ -18,6 +18,7 @@ const PLACES: Record<Task['kind'], (task: Task) => string> = {
     'trial-spray': ({ ref }) => `/trials/${ref}`,
     'trial-end': ({ ref }) => `/trials/${ref}`,
     'course-round': ({ ref }) => `/courses/${ref}`,
+    'course-clear': ({ ref }) => `/courses/${ref}`,
     'course-look': ({ ref }) => `/courses/${ref}#look`,
 };
 

@@ -29,11 +29,13 @@
     </li>
 {/snippet}
 
-<p class="mb-2">
-    {all.spray}{#if all.celsius !== null}{say('parts/ahead.at-warmth', { warmth: warmth(all.celsius) })}{/if}{say(
-        'parts/ahead.dates-move-with-rain-counts',
-    )}
-</p>
+{#if all.spray !== ''}
+    <p class="mb-2">
+        {all.spray}{#if all.celsius !== null}{say('parts/ahead.at-warmth', { warmth: warmth(all.celsius) })}{/if}{say(
+            'parts/ahead.dates-move-with-rain-counts',
+        )}
+    </p>
+{/if}
 {#if all.gaps.length === 0 && !prevents}
     <p class="mb-2 flex items-start gap-2">
         <LevelMark level="ok" silent />

@@ -45,7 +45,7 @@ return [
         'submission' => 'uuid',
         'name' => 'string',
         'pest?' => ['type' => ['string', 'null'], 'description' => 'What is feared; nothing by name where it is left out.'],
-        'recipes' => ['string'],
+        'recipes' => ['type' => 'array', 'items' => ['type' => 'string'], 'description' => 'In turn; none where the plants stand apart for four weeks, and are looked over.'],
         'everyDays?' => '?integer',
         'plantIds' => ['integer'],
         'newPlants?' => ['oneOf' => [['$ref' => '#/components/schemas/PlantsAlike'], ['type' => 'null']]],

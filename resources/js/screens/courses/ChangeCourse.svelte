@@ -7,6 +7,7 @@
     import FormFoot from '../../parts/FormFoot.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import { APART, recipesOf } from './chosen';
     import MethodTaps from './MethodTaps.svelte';
     import PlantTaps from './PlantTaps.svelte';
 
@@ -16,7 +17,7 @@
             new Form(`course-${course.key}`, {
                 name: course.name,
                 pest: course.pest ?? '',
-                recipe: course.methods[0]?.slug ?? '',
+                recipe: course.methods[0]?.slug ?? APART,
                 days: String(course.everyDays ?? ''),
             }),
     );
@@ -33,7 +34,7 @@
     async function save(ended: boolean): Promise<void> {
         const { name, pest, recipe, days } = form.values;
         // What takes turns with the first stays, while that is the same.
-        const turns = recipe === course.methods[0]?.slug ? course.methods.map((one) => one.slug) : [recipe];
+        const turns = recipe === course.methods[0]?.slug ? course.methods.map((one) => one.slug) : recipesOf(recipe);
         const saved = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/courses/{id}', {
@@ -43,7 +44,7 @@
                         name,
                         pest: pest || null,
                         recipes: turns,
-                        everyDays: days.trim() === '' ? null : Number(days),
+                        everyDays: recipe === APART || days.trim() === '' ? null : Number(days),
                         plantIds: [...chosen],
                         ended,
                     },
@@ -77,12 +78,12 @@
                     bind:value={form.values.name}
                 /></label
             >
-            <label class="grid gap-1"
-                ><span
-                    ><span class="font-bold">{say('courses/change-course.days-between')}</span>
-                    <span class="quiet">{say('courses/change-course.days-as-school')}</span></span
-                ><input name="days" class="input numeral w-40" inputmode="numeric" bind:value={form.values.days} data-days /></label
-            >
+            {#if form.values.recipe !== APART}<label class="grid gap-1"
+                    ><span
+                        ><span class="font-bold">{say('courses/change-course.days-between')}</span>
+                        <span class="quiet">{say('courses/change-course.days-as-school')}</span></span
+                    ><input name="days" class="input numeral w-40" inputmode="numeric" bind:value={form.values.days} data-days /></label
+                >{/if}
             <MethodTaps {methods} {pests} bind:pest={form.values.pest} bind:recipe={form.values.recipe} />
             <PlantTaps {plants} bind:chosen />
             <FormFoot {form} send={() => void save(course.endedAt !== null)} />

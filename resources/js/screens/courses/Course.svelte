@@ -2,10 +2,12 @@
     import { bottlePlace } from '../../lib/bottle';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { Sending } from '../../lib/sending.svelte';
     import { bestHours } from '../../lib/tasks';
     import { atTime, onDay, onShortDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import Ahead from '../../parts/Ahead.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import Head from '../../parts/Head.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -16,6 +18,7 @@
     const id = Number(route.params.id);
     const page = new Loaded(() => taken(api.GET('/api/courses/{id}', { params: { path: { id } } })));
     undo.followedBy(page);
+    const sending = new Sending();
     let looking = $state(location.hash === '#look');
     let changing = $state(false);
     /** A plant on which something was seen during a walk. */
@@ -26,6 +29,31 @@
         course.ahead?.entries.find((one) => !one.done && (one.kind === 'round' || one.kind === 'look'));
     const bench = (course: Schemas['Course']): string =>
         `/bench?recipe=${course.methods[0]?.slug ?? ''}&plant=${course.plants.find((one) => !one.left)?.plant.id ?? ''}&course=${course.id}`;
+
+    const isClear = (course: Schemas['Course']): boolean => course.tasks.some((one) => one.kind === 'course-clear');
+
+    /** What stood apart stands with the others. */
+    async function end(course: Schemas['Course']): Promise<void> {
+        const ended = await sending.send((_, basedOn) =>
+            taken(
+                api.PUT('/api/courses/{id}', {
+                    params: { path: { id: course.key } },
+                    body: {
+                        basedOn: basedOn(course.version),
+                        name: course.name,
+                        pest: course.pest,
+                        recipes: [],
+                        plantIds: course.plants.filter((one) => !one.left).map((one) => one.plant.id),
+                        ended: true,
+                    },
+                }),
+            ),
+        );
+        if (ended !== null) {
+            undo.changed('courses', ended, ended.name, say('courses/change-course.changed', { name: ended.name }));
+            saved(ended);
+        }
+    }
 
     function saved(course: Schemas['Course']): void {
         page.value = course;
@@ -46,7 +74,9 @@
                 plants: on.length,
                 against: course.pestName === '' ? '' : `, ${course.pestName.toLowerCase()}`,
             })}
-            {say('courses/course.since', { begunAt: onDay(course.begunAt), name: course.methods.map((one) => one.name).join(', ') })}
+            {course.methods.length === 0
+                ? say('courses/course.since-apart', { begunAt: onDay(course.begunAt) })
+                : say('courses/course.since', { begunAt: onDay(course.begunAt), name: course.methods.map((one) => one.name).join(', ') })}
             {#if course.endedAt !== null}<strong>{say('courses/course.ended', { endedAt: onDay(course.endedAt) })}</strong>{/if}
         </p>
         {#if course.endedAt === null}
@@ -56,7 +86,9 @@
                 data-part="act"
                 data-state={course.state}
             >
-                {#if due !== undefined && due.slot !== 'after' && due.slot !== 'week'}
+                {#if isClear(course)}
+                    <p class="text-xl font-bold">{say('courses/course.clear', { plants: on.length })}</p>
+                {:else if due !== undefined && due.slot !== 'after' && due.slot !== 'week'}
                     <p class="text-xl font-bold">{say('courses/course.all-are-sprayed', { plants: on.length })}</p>
                 {:else if coming !== undefined}
                     <p class="text-xl font-bold">
@@ -73,12 +105,16 @@
                     {:else if due !== undefined}
                         <a class="act" href={bench(course)}>{say('courses/course.mix-for-all')}</a>
                     {/if}
+                    {#if isClear(course)}<button class="act" disabled={sending.held} onclick={() => void end(course)}
+                            >{say('courses/course.put-back')}</button
+                        >{/if}
                     {#if on.length > 0}<button
-                            class={due === undefined ? 'act' : 'aside-act'}
+                            class={due === undefined && !isClear(course) ? 'act' : 'aside-act'}
                             aria-expanded={looking}
                             onclick={() => (looking = !looking)}>{say('courses/course.look-them-over')}</button
                         >{/if}
                 </div>
+                <FormFoot form={sending} send={() => void end(course)} />
             </section>
             {#if looking}<LookOver {course} {seen} onsaved={saved} />{/if}
         {/if}

@@ -1,14 +1,14 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
     import Choice from '../../parts/Choice.svelte';
-    import { fitting } from './chosen';
+    import { APART, fitting } from './chosen';
 
     interface Props {
         methods: Schemas['CourseMethod'][];
         pests: Schemas['Catalogue']['pests'];
         /** Slug of what is feared; empty where nothing by name. */
         pest: string;
-        /** Slug of the spray. */
+        /** Slug of the spray, or that nothing is sprayed. */
         recipe: string;
     }
     let { methods, pests, pest = $bindable(), recipe = $bindable() }: Props = $props();
@@ -16,8 +16,8 @@
     const every = (days: number | null): string =>
         days === null ? say('courses/method-taps.once') : say('courses/method-taps.every', { days });
     $effect(() => {
-        if (!offered.some((one) => one.slug === recipe)) {
-            recipe = offered[0]?.slug ?? '';
+        if (recipe !== APART && !offered.some((one) => one.slug === recipe)) {
+            recipe = offered[0]?.slug ?? APART;
         }
     });
 </script>
@@ -28,10 +28,13 @@
         {#each pests as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}
     </select></label
 >
-{#if offered.length === 0}<p>{say('courses/method-taps.nothing-as-prevention')}</p>
-{:else}<Choice
-        legend={say('courses/method-taps.with-what')}
-        name="course-spray"
-        options={offered.map((one) => ({ value: one.slug, label: one.name, note: every(one.days) }))}
-        bind:value={recipe}
-    />{/if}
+{#if offered.length === 0}<p>{say('courses/method-taps.nothing-as-prevention')}</p>{/if}
+<Choice
+    legend={say('courses/method-taps.with-what')}
+    name="course-spray"
+    options={[
+        { value: APART, label: say('courses/method-taps.apart'), note: say('courses/method-taps.apart-weekly') },
+        ...offered.map((one) => ({ value: one.slug, label: one.name, note: every(one.days) })),
+    ]}
+    bind:value={recipe}
+/>

@@ -8,7 +8,7 @@
     import Stepper from '../../parts/Stepper.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { navigate } from '../../routes';
-    import { nameOf } from './chosen';
+    import { nameOf, recipesOf } from './chosen';
     import MethodTaps from './MethodTaps.svelte';
     import PlantTaps from './PlantTaps.svelte';
 
@@ -45,7 +45,7 @@
                         submission,
                         name: name.trim() || nameOf(plants, chosen, alike),
                         pest: pest || null,
-                        recipes: [recipe],
+                        recipes: recipesOf(recipe),
                         plantIds: [...chosen],
                         newPlants: alike,
                     },
@@ -66,7 +66,7 @@
         <p class="mb-4 max-w-prose">{say('courses/new-course.what-it-is')}</p>
         <form class="grid max-w-2xl gap-5" onsubmit={(event) => void begin(plants, event)}>
             {#if plants.length > 0}<PlantTaps {plants} bind:chosen />{/if}
-            <details open={plants.length === 0}>
+            <details open={plants.length === 0 || isNew}>
                 <summary class="link min-h-11 cursor-pointer py-2">{say('courses/new-course.not-here-yet')}</summary>
                 <div class="grid gap-3 sm:grid-cols-2">
                     <label class="grid gap-1"

@@ -22,6 +22,14 @@ export function fitting(methods: Schemas['CourseMethod'][], pest: string): Schem
     return pest === '' ? methods : methods.filter((one) => one.against.includes(pest));
 }
 
+/** Chosen in place of a spray where plants only stand apart; no recipe is called so. */
+export const APART = ':apart';
+
+/** Sprays of a course, by what was chosen. */
+export function recipesOf(chosen: string): string[] {
+    return chosen === APART ? [] : [chosen];
+}
+
 /** What it is called where nobody gave it a name: by where its plants stand. */
 export function nameOf(plants: Plant[], chosen: number[], fresh: { name: string; place: string } | null): string {
     const there = [...new Set(plants.filter((one) => chosen.includes(one.id)).map((one) => one.place))];
