@@ -12,11 +12,19 @@ abstract class Kept extends Model
 {
     protected $guarded = [];
 
+    /** @var array<class-string<self>, string> tables by model: each row that is read asks for it */
+    private static array $tables = [];
+
     /** @param array<string, mixed> $attributes */
     final public function __construct(array $attributes = [])
     {
         $this->attributes = app(Records::class)->of($this->getTable())->defaults();
         parent::__construct($attributes);
+    }
+
+    public function getTable(): string
+    {
+        return $this->table ??= self::$tables[static::class] ??= parent::getTable();
     }
 
     /** @return array<string, string> */

@@ -25,6 +25,9 @@ final class NotebookConnection extends SQLiteConnection
 
     private ?Turn $turn = null;
 
+    /** Rows that this connection had changed when its transaction began. */
+    private int $changed = 0;
+
     protected function executeBeginTransactionStatement(): void
     {
         $this->turn ??= new Turn(is_string($file = $this->getConfig('turn')) ? $file : '');
@@ -34,6 +37,7 @@ final class NotebookConnection extends SQLiteConnection
         try {
             $pdo->beginTransaction();
             $pdo->exec(self::TAKE_THE_LOCK);
+            $this->changed = self::changed($pdo);
         } catch (\PDOException $e) {
             self::end($pdo);
             $this->turn->hand();
@@ -58,7 +62,8 @@ final class NotebookConnection extends SQLiteConnection
      */
     protected function fireConnectionEvent($event): ?array
     {
-        if ($event === 'committing') {
+        // A call that only asked in the turn of those who write has made nothing otherwise.
+        if ($event === 'committing' && self::changed($this->getPdo()) !== $this->changed) {
             self::count($this->getPdo());
         }
 
@@ -95,6 +100,14 @@ final class NotebookConnection extends SQLiteConnection
         if ($this->transactions === 0 && preg_match(self::WRITES, $query) === 1) {
             self::count($this->getPdo());
         }
+    }
+
+    /** How many rows it has changed since it was opened (https://www.sqlite.org/lang_corefunc.html#total_changes). */
+    private static function changed(\PDO $pdo): int
+    {
+        $asked = $pdo->query('select total_changes()');
+
+        return $asked === false ? 0 : (int) $asked->fetchColumn();
     }
 
     private static function count(\PDO $pdo): void

@@ -11,7 +11,7 @@ use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Weather\Place;
 
 /** Where the garden lies, how warm its rooms are, and whom it asks for the weather. */
-final class GardenBook
+final readonly class GardenBook
 {
     public const STATION = 'station';
 
@@ -19,9 +19,11 @@ final class GardenBook
 
     private const FEED_BYTES = 16;
 
+    public function __construct(private Reading $reading) {}
+
     public function row(): ?Garden
     {
-        return Garden::query()->first();
+        return $this->reading->once('garden', static fn(): ?Garden => Garden::query()->first());
     }
 
     /** Null where nobody said. */

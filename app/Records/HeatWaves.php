@@ -18,7 +18,7 @@ final class HeatWaves
 
     private ?DateTimeImmutable $last = null;
 
-    public function __construct(private readonly WeatherBook $weather, private readonly GardenBook $garden) {}
+    public function __construct(private readonly WeatherBook $weather, private readonly GardenBook $garden, private readonly Reading $reading) {}
 
     /** The start of its last day; null where there was none, or nobody tells of the weather. */
     public function last(DateTimeImmutable $now): ?DateTimeImmutable
@@ -29,7 +29,7 @@ final class HeatWaves
             return null;
         }
         $hour = WeatherBook::hour($now);
-        $told = WeatherReport::query()->max('id');
+        $told = $this->reading->once('weather told', static fn(): mixed => WeatherReport::query()->max('id'));
         $of = implode(' ', [$row->version, $hour, is_int($told) ? $told : 0]);
         if ($of !== $this->of) {
             $hours = LeafLines::FADES['value'] * self::HOURS;

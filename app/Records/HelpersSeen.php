@@ -28,7 +28,7 @@ final readonly class HelpersSeen
      */
     public function since(PestCase $case, array $said, DateTimeImmutable $now): DateTimeInterface
     {
-        return $said !== [] && $said === $this->on($case, $now) ? EnemiesSaid::latest(self::said($case))->at ?? $now : $now;
+        return $said === $this->on($case, $now) ? EnemiesSaid::latest(self::said($case))->at ?? $now : $now;
     }
 
     /** @return iterable<EnemiesSaid> */

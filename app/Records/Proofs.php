@@ -28,7 +28,7 @@ final readonly class Proofs
 
     private function reckoned(Plant $plant, DateTimeImmutable $now): Proof
     {
-        $kin = self::kin($plant);
+        $kin = $this->kin($plant);
         $tested = $this->tests($plant, $kin, $now);
         $clean = [];
         foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns', 'case.plant'])->orderBy('id')->get() as $round) {
@@ -87,7 +87,13 @@ final readonly class Proofs
     }
 
     /** @return list<int> the plant itself, and those that are called the same kind and have the same leaf */
-    public static function kin(Plant $plant): array
+    public function kin(Plant $plant): array
+    {
+        return $this->reading->once("kin/{$plant->id}", static fn(): array => self::ofKind($plant));
+    }
+
+    /** @return list<int> */
+    private static function ofKind(Plant $plant): array
     {
         $ids = [$plant->id];
         if ($plant->kind === '') {

@@ -17,7 +17,7 @@ use IdleMixer\Core\Recipe\RecipeWriter;
 /** Keeps every version of every recipe that was used or written. */
 final readonly class RecipeShelf
 {
-    public function __construct(private RecipeReader $reader, private RecipeCatalogue $shipped) {}
+    public function __construct(private RecipeReader $reader, private RecipeCatalogue $shipped, private Reading $reading) {}
 
     /** The version of exactly this document; a new one when there is none yet. Call it inside a transaction. */
     public function keep(RecipeDocument $recipe): RecipeVersion
@@ -102,6 +102,12 @@ final readonly class RecipeShelf
 
     /** @return list<RecipeDocument> */
     private function written(): array
+    {
+        return $this->reading->once('recipes written here', $this->writtenNow(...));
+    }
+
+    /** @return list<RecipeDocument> */
+    private function writtenNow(): array
     {
         $all = [];
         foreach (Recipe::query()->whereNotIn('slug', $this->shipped->slugs())->orderBy('slug')->get() as $own) {

@@ -66,8 +66,12 @@ final readonly class Situations
     public function note(PestCase $case, SaidOfCase $said, stdClass $sent, DateTimeImmutable $now): void
     {
         $kept = [...(array) $sent, 'seenAt' => $this->helpers->since($case, $said->seen, $now)->format(DATE_RFC3339)];
-        $case->update(['situation' => json_encode($kept, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
-        Stale::case($case->id);
+        $case->fill(['situation' => json_encode($kept, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
+        // Who opens the bench again says what was said before: nothing is weighed anew for it.
+        if ($case->isDirty()) {
+            $case->save();
+            Stale::case($case->id);
+        }
     }
 
     /** What was said of the plant once is kept with it: what was sprayed on it lately, and what marks its kind. */

@@ -111,7 +111,7 @@ final readonly class Whoms
     /** @return list<HadRound> its own of the last weeks, and what burnt it or others of its kind */
     private function rounds(Plant $plant, DateTimeImmutable $now, ?int $but): array
     {
-        $kin = Proofs::kin($plant);
+        $kin = $this->proofs->kin($plant);
         $since = $now->modify('-' . (max(GateLines::STRONG_OIL_MIND['value'], GateLines::SULFUR_MIND['value']) + 1) . ' days');
         $rounds = Round::query()
             ->whereIn('case_id', PestCase::any(PestCase::query())->whereIn('plant_id', $kin)->select('id'))

@@ -127,3 +127,41 @@ it('leaves the locks of this process on the notebook as they are', function (): 
         expect($before)->toBeGreaterThan(0)->and($held())->toBe($before);
     });
 });
+
+it('keeps what was answered where a call only asked, and forgets it where it wrote', function (): void {
+    OwnFile::during(static function (): void {
+        troubled('Aster');
+        $written = static fn(): mixed => DB::table('notebook')->value('written');
+        $situation = Notebook::get('/api/cases/1')->at('situation');
+        assert(is_array($situation));
+        /** @var array<string, mixed> $situation */
+        $choose = static fn(array $over = []): int => Notebook::post('/api/cases/1/choice', [...$situation, ...$over])->status;
+        expect($choose())->toBe(200);
+        app(Fresh::class)->all();
+        [$case] = askedOf('/api/cases/1');
+        $before = $written();
+        // Who opens the bench again says what was said before, some minutes later, too.
+        expect($choose())->toBe(200)->and($written())->toBe($before);
+        [$again, $work] = askedOf('/api/cases/1');
+        expect($again->text)->toBe($case->text)->and($work)->toBeLessThanOrEqual(2);
+        Date::setTestNow('2026-06-01T18:20:10Z');
+        expect($choose())->toBe(200)->and($written())->toBe($before)
+            ->and($choose(['severity' => 'heavy']))->toBe(200)->and($written())->not->toBe($before);
+    });
+});
+
+it('counts a transaction that wrote, by whichever way, and none that did not', function (): void {
+    OwnFile::during(static function (): void {
+        troubled('Aster');
+        $written = static fn(): mixed => DB::table('notebook')->value('written');
+        $before = $written();
+        DB::transaction(static fn(): mixed => DB::table('plants')->first());
+        DB::transaction(static fn(): int => DB::update('update plants set name = name where 0'));
+        expect($written())->toBe($before);
+        foreach ([static fn(): mixed => DB::update('update plants set notes = ?', ['by the door']), static fn(): mixed => DB::delete('delete from cases'), static fn(): mixed => DB::unprepared("insert into plants (submission, name, tolerance) values ('6f7f2f10-0000-4000-8000-000000000001', 'Fern', 'ordinary-leaf')")] as $write) {
+            $was = $written();
+            DB::transaction($write);
+            expect($written())->not->toBe($was);
+        }
+    });
+});

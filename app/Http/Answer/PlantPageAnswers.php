@@ -55,7 +55,7 @@ final readonly class PlantPageAnswers
         $briefly = CaseAnswers::briefly(PestCase::query()->where('plant_id', $plant->id));
         $briefly->orderByRaw('closed_at is not null')->orderByDesc('opened_at');
         $cases = $briefly->get();
-        $tests = LeafTest::query()->whereIn('plant_id', Proofs::kin($plant))->with(LeafTestAnswers::WITH)->orderByDesc('applied_at')->limit(self::MOST)->get();
+        $tests = LeafTest::query()->whereIn('plant_id', $this->proofs->kin($plant))->with(LeafTestAnswers::WITH)->orderByDesc('applied_at')->limit(self::MOST)->get();
         $rounds = Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('plant_id', $plant->id)->select('id'))->with(['batch', 'case.course'])->orderByDesc('sprayed_at')->limit(self::MOST)->get();
         $briefs = array_values($cases->map($this->cases->brief(...))->all());
         $names = array_column($briefs, 'name', 'id');

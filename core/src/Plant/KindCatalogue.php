@@ -45,7 +45,7 @@ final class KindCatalogue
         $best = null;
         foreach ($this->names() as $name => $slug) {
             // A kind is told of several plants as well: roses, tomatoes, berries.
-            $found = preg_match_all('/(?<![\p{L}])' . preg_quote($name, '/') . '(?:e?s)?(?![\p{L}])/u', $text, $at, \PREG_OFFSET_CAPTURE);
+            $found = ! str_contains($text, $name) ? 0 : preg_match_all('/(?<![\p{L}])' . preg_quote($name, '/') . '(?:e?s)?(?![\p{L}])/u', $text, $at, \PREG_OFFSET_CAPTURE);
             if ($found === false || $found === 0) {
                 continue;
             }
