@@ -29,7 +29,7 @@ final class HeatWaves
             return null;
         }
         $hour = WeatherBook::hour($now);
-        $told = $this->reading->once('weather told', static fn(): mixed => WeatherReport::query()->max('id'));
+        $told = $this->reading->once('weather-told', static fn(): mixed => WeatherReport::query()->max('id'));
         $of = implode(' ', [$row->version, $hour, is_int($told) ? $told : 0]);
         if ($of !== $this->of) {
             $hours = LeafLines::FADES['value'] * self::HOURS;

@@ -103,7 +103,7 @@ final readonly class RecipeShelf
     /** @return list<RecipeDocument> */
     private function written(): array
     {
-        return $this->reading->once('recipes written here', $this->writtenNow(...));
+        return $this->reading->once('recipes-written-here', $this->writtenNow(...));
     }
 
     /** @return list<RecipeDocument> */

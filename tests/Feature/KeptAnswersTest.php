@@ -132,10 +132,10 @@ it('keeps what was answered where a call only asked, and forgets it where it wro
     OwnFile::during(static function (): void {
         troubled('Aster');
         $written = static fn(): mixed => DB::table('notebook')->value('written');
-        $situation = Notebook::get('/api/cases/1')->at('situation');
-        assert(is_array($situation));
         /** @var array<string, mixed> $situation */
-        $choose = static fn(array $over = []): int => Notebook::post('/api/cases/1/choice', [...$situation, ...$over])->status;
+        $situation = Notebook::get('/api/cases/1')->at('situation');
+        /** @param array<string, mixed> $over */
+        $choose = static fn(array $over = []): int => Notebook::post('/api/cases/1/choice', json_encode([...$situation, ...$over], \JSON_THROW_ON_ERROR))->status;
         expect($choose())->toBe(200);
         app(Fresh::class)->all();
         [$case] = askedOf('/api/cases/1');

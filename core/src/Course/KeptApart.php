@@ -16,8 +16,6 @@ final class KeptApart
 {
     private const HOURS_A_DAY = 24.0;
 
-    private const SECONDS_A_DAY = 86400;
-
     /** @param CourseAsk $ask without a method */
     public static function laid(CourseAsk $ask): Course
     {
@@ -75,10 +73,10 @@ final class KeptApart
 
     private static function after(int $from, int $looked): ?int
     {
-        $on = static fn(int $day): DateTimeImmutable => new DateTimeImmutable('@' . $day * self::SECONDS_A_DAY);
-        $next = Quarantine::nextLook($on($from), $on($looked));
+        $start = new DateTimeImmutable('@0');
+        $next = Quarantine::nextLook($start->modify("+{$from} days"), $start->modify("+{$looked} days"));
 
-        return $next === null ? null : intdiv($next->getTimestamp(), self::SECONDS_A_DAY);
+        return $next === null ? null : $start->diff($next)->days;
     }
 
     private static function weekly(int $day, int $end): Act
