@@ -78,6 +78,10 @@ final readonly class CalendarBook
             if ($next <= $sprays + 1 && $entry->kind !== ActKind::Rinse && $this->hasNextRound($plan->course, $sprays)) {
                 continue;
             }
+            // So is the next look over what stands apart.
+            if ($plan->course->names === [] && in_array($entry, $plan->course->next, true)) {
+                continue;
+            }
             $ordinal = match ($entry->kind) {
                 ActKind::Round => "spray-{$next}",
                 ActKind::Rinse => "rinse-{$next}",

@@ -304,3 +304,13 @@ it('keeps what stands apart through the log, and says why there are no days betw
     expect(preg_replace('/\s+/', '', $log))->toContain('"methods":[]')
         ->and(Intake::of('/api/log.json', $log)->getStatusCode())->toBe(200);
 });
+
+it('has each look over what stands apart in the calendar once', function (): void {
+    $feed = Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station'])->text('garden.feed');
+    newcomers();
+    $calendar = (string) preg_replace('/\r\n /', '', Notebook::get($feed)->text);
+    preg_match_all('/^DTSTART[^:]*:(\d{8})/m', $calendar, $days);
+    sort($days[1]);
+    expect($days[1])->toBe(['20260601', '20260608', '20260615', '20260622', '20260629'])
+        ->and($calendar)->toContain('SUMMARY:Look over New orchids (3 plants)')->not->toContain('Spray');
+});

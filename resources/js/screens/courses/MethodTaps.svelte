@@ -17,7 +17,7 @@
         days === null ? say('courses/method-taps.once') : say('courses/method-taps.every', { days });
     $effect(() => {
         if (recipe !== APART && !offered.some((one) => one.slug === recipe)) {
-            recipe = offered[0]?.slug ?? APART;
+            recipe = offered[0]?.slug ?? '';
         }
     });
 </script>
