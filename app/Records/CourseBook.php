@@ -51,7 +51,8 @@ final readonly class CourseBook
             if ($case === null) {
                 self::joins($course, $plant, $now);
             } elseif ($case->closed_at !== null) {
-                $case->update(['closed_at' => null, 'conclusion' => '', 'version' => $case->version + 1]);
+                // Who comes back to those that stand apart comes anew; what was sprayed on it before was on it then.
+                $case->update(['closed_at' => null, 'conclusion' => '', 'version' => $case->version + 1, ...(CoursesAhead::isApart($course) && $case->rounds->isEmpty() ? ['opened_at' => $now] : [])]);
             }
         }
     }

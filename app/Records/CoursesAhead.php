@@ -70,9 +70,8 @@ final readonly class CoursesAhead
     {
         $round = self::first($laid, ActKind::Round);
         $look = self::first($laid, ActKind::Look);
-        $last = $laid->course->entries[count($laid->course->entries) - 1] ?? null;
-        if ($laid->course->state === CourseState::End && $laid->course->next === [] && $last !== null) {
-            return [new Task(TaskKind::CourseClear, $id, $laid->about, $laid->on($last->day))];
+        if ($laid->looked !== null && $laid->course->state === CourseState::End && $laid->course->next === []) {
+            return [new Task(TaskKind::CourseClear, $id, $laid->about, $laid->looked)];
         }
 
         return [
@@ -92,6 +91,29 @@ final readonly class CoursesAhead
         return $this->shelf->named(self::slugs($course));
     }
 
+    /** Whether its plants stand apart: nothing is sprayed on them. */
+    public static function isApart(Course $course): bool
+    {
+        return self::slugs($course) === [];
+    }
+
+    /**
+     * @param list<int> $plants
+     *
+     * @return array<int, Course> on which they stand apart from the others now, by plant
+     */
+    public static function apart(array $plants): array
+    {
+        $apart = [];
+        foreach (PestCase::any(PestCase::query())->whereIn('plant_id', $plants)->whereNull('closed_at')->whereHas('course', static fn($course) => $course->whereNull('ended_at'))->with('course')->get(['id', 'plant_id', 'course_id']) as $case) {
+            if ($case->course !== null && self::isApart($case->course)) {
+                $apart[$case->plant_id] = $case->course;
+            }
+        }
+
+        return $apart;
+    }
+
     /** @return list<string> */
     public static function slugs(Course $course): array
     {
@@ -106,7 +128,7 @@ final readonly class CoursesAhead
         $is = $plant === null ? new PlantNow() : new PlantNow($this->classes->get($plant->tolerance), site: $plant->indoors ? Site::Indoors : Site::Outdoors, dryRoot: array_filter($on, static fn(PestCase $case): bool => ! PlantCalendar::isDry($case->plant->dry_on, $now)) === []);
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $is), $this->recipes($course));
         // Where none of its recipes is known any more nobody knows what comes next; without any its plants only stand apart.
-        if ($plant === null || ($methods === [] && self::slugs($course) !== [])) {
+        if ($plant === null || ($methods === [] && ! self::isApart($course))) {
             return null;
         }
         $days = PlaceDays::from($course->begun_at, $this->garden->zone());
@@ -131,7 +153,7 @@ final readonly class CoursesAhead
             newest: max(0, ...array_map(static fn(PestCase $case): int => $days->of($case->opened_at), $on)),
         ));
 
-        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, array_map(static fn(array $one): Window => $one[1], $windows ?? []));
+        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, array_map(static fn(array $one): Window => $one[1], $windows ?? []), $course->looks->last()?->looked_at);
     }
 
     /**

@@ -30,6 +30,8 @@ final readonly class LaidCourse
         /** Days from then to today. */
         public int $today,
         public array $hours = [],
+        /** When all of them were looked over last; null where nobody did, and of a case. */
+        public ?DateTimeImmutable $looked = null,
     ) {}
 
     /** Midnight of a day, in UTC. */

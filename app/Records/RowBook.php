@@ -36,6 +36,7 @@ final class RowBook
         $ids = array_map(static fn(Plant $plant): int => $plant->id, $plants);
         $marks = self::marks($ids, $span);
         $rests = BurntPlants::rests($span->now);
+        $apart = CoursesAhead::apart($ids);
         $cases = self::plants(PestCase::query()->whereIn('plant_id', $ids)->whereNull('closed_at'));
         $ready = ReadyBatches::of(array_keys($cases), $span->now);
         $mixed = self::mixed($cases, $ready);
@@ -49,6 +50,7 @@ final class RowBook
                 array_merge(...array_map(static fn(Task $task): array => $task->hours, $asked)),
                 self::ends($plant, $rests[$plant->id] ?? null, $mixed[$plant->id] ?? [], $span->now),
                 isset($rests[$plant->id]),
+                isset($apart[$plant->id]),
             );
         }
 

@@ -22,6 +22,8 @@ it('keeps newcomers apart for four weeks, looks them over once a week, and lets 
         $screen->press('Begin')->see('They stand apart until')->see('Look them over')->press('Look them over')->press('All 3 are clean')->see('3 looked over, all clean');
         expect($screen->axe())->toBe('');
         $course = $screen->path();
+        $screen->press('Orchid 1')->see('It stands apart from the others')->open('/plants')->see('stands apart');
+        expect($screen->axe())->toBe('');
         // The looks before say the same: the next week begins once this one is kept.
         $kept = static function (int $looks) use ($screen): void {
             $screen->until(static fn(): bool => substr_count($screen->shown(), '3 looked over, all clean') === $looks, "There are no {$looks} looks.");

@@ -267,6 +267,8 @@ it('asks on Today to look over what stands apart, once a week, and lets it go af
     expect(courseTasks())->toBe(['course-look 2026-06-30']);
     lookedOver($course, '2026-06-30T09:00:00Z');
     expect(courseTasks())->toBe(['course-clear 2026-06-30'])
+        // Since that look, and not since the night before.
+        ->and(Notebook::get('/api/today')->text('tasks.0.dueAt'))->toBe('2026-06-30T09:00:00Z')
         ->and(courseNext($course))->toBe('')
         ->and(Notebook::get("/api/courses/{$course->id()}")->text('because'))->toBe('Four weeks without a find, and clean on 30 June: they may stand with the others.');
     $ended = Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => onCourse($course), 'ended' => true]);
@@ -288,6 +290,35 @@ it('begins the weeks of the others anew where something is found on one', functi
     expect(Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => [...$on, $more]])->status)->toBe(200)
         ->and(courseNext($course))->toBe('look 2026-06-20')
         ->and(Notebook::get("/api/courses/{$course->id()}")->text('because'))->toContain('until 18 July');
+});
+
+it('says of each plant that it stands apart, wherever it is drawn, until it stands with the others', function (): void {
+    $course = newcomers();
+    $plants = onCourse($course);
+    $brief = static fn(): array => array_map(static fn(mixed $row): mixed => is_array($row) ? $row['brief'] : null, Notebook::get('/api/rows')->list('rows'));
+    expect($brief())->toBe(['stands apart', 'stands apart', 'stands apart'])
+        ->and(Notebook::get("/api/plants/{$plants[0]}")->text('row.said'))->toContain('It stands apart from the others.')
+        ->and(Notebook::get("/api/plants/{$plants[0]}")->text('apart.name'))->toBe('New orchids')
+        ->and(Notebook::get('/api/courses')->at('courses.0.apart'))->toBeTrue();
+    Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => array_slice($plants, 1)]);
+    expect($brief())->toBe(['nothing on it', 'stands apart', 'stands apart'])->and(Notebook::get("/api/plants/{$plants[0]}")->at('apart'))->toBeNull();
+    Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => array_slice($plants, 1), 'ended' => true]);
+    expect($brief())->toBe(['nothing on it', 'nothing on it', 'nothing on it']);
+});
+
+it('counts the weeks of one that comes back from then', function (): void {
+    $course = newcomers();
+    $plants = onCourse($course);
+    lookedOver($course, '2026-06-01T09:00:00Z');
+    lookedOver($course, '2026-06-08T09:00:00Z', [['plantId' => $plants[1], 'pest' => 'mealybugs', 'count' => 4]]);
+    foreach (['2026-06-11', '2026-06-18', '2026-06-25', '2026-07-02', '2026-07-06'] as $day) {
+        lookedOver($course, "{$day}T09:00:00Z");
+    }
+    expect(courseTasks())->toContain('course-clear 2026-07-06');
+    // It was rid of them, and stands with the newcomers once more.
+    Date::setTestNow('2026-07-07T09:00:00Z');
+    $back = Notebook::change("/api/courses/{$course->id()}", ['name' => 'New orchids', 'recipes' => [], 'plantIds' => $plants]);
+    expect($back->text('because'))->toContain('until 4 August')->and(courseNext($course))->toBe('look 2026-07-07');
 });
 
 it('keeps what stands apart through the log, and says why there are no days between rounds of nothing', function (): void {

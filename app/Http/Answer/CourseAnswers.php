@@ -32,7 +32,7 @@ final readonly class CourseAnswers
     {
         $all = Course::query()->with('cases')->orderByRaw('ended_at is not null')->orderByDesc('id')->get();
 
-        return array_values($all->map(fn(Course $course): CourseBriefAnswer => new CourseBriefAnswer($course->id, $course->submission, $course->name, count(self::on($course)), $this->feared($course), Instant::maybe($course->ended_at)))->all());
+        return array_values($all->map(fn(Course $course): CourseBriefAnswer => new CourseBriefAnswer($course->id, $course->submission, $course->name, count(self::on($course)), $this->feared($course), CoursesAhead::isApart($course), Instant::maybe($course->ended_at)))->all());
     }
 
     /** @return list<CourseMethodAnswer> what is sprayed as prevention, by its school or by whoever wrote it */

@@ -18,6 +18,8 @@ final readonly class CourseBriefAnswer
         public int $plants,
         /** What is feared, in words; empty where nothing by name. */
         public string $pestName,
+        /** Whether they stand apart, and nothing is sprayed on them. */
+        public bool $apart,
         #[Shape(format: 'date-time')]
         public ?string $endedAt,
     ) {}

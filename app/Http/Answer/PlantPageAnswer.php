@@ -29,5 +29,7 @@ final readonly class PlantPageAnswer
         public ?string $pictureAt,
         public array $standing,
         public RowAnswer $row,
+        /** The course on which it stands apart from the others; null where it does not. */
+        public ?RefAnswer $apart,
     ) {}
 }

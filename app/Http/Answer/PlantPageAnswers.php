@@ -11,6 +11,7 @@ use App\Models\Plant;
 use App\Models\PlantPicture;
 use App\Models\Round;
 use App\Records\BatchBook;
+use App\Records\CoursesAhead;
 use App\Records\Gates;
 use App\Records\Proofs;
 use App\Records\ReadyBatches;
@@ -61,6 +62,8 @@ final readonly class PlantPageAnswers
         $names = array_column($briefs, 'name', 'id');
         $tasks = $this->tasks->ofPlant($plant->id, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now);
 
+        $apart = CoursesAhead::apart([$plant->id])[$plant->id] ?? null;
+
         return new PlantPageAnswer(
             $this->shed->plant($plant),
             $briefs,
@@ -78,6 +81,7 @@ final readonly class PlantPageAnswers
             Instant::maybe(PlantPicture::query()->where('plant_id', $plant->id)->first()?->taken_at),
             $this->standing($plant, $now),
             $this->rows->of([$plant], $tasks, Span::usual($now))[0],
+            $apart === null ? null : new RefAnswer($apart->id, $apart->submission, $apart->name),
         );
     }
 

@@ -88,7 +88,7 @@ final readonly class RowAnswers
             array_map(fn(ActAhead $act): RowActAnswer => new RowActAnswer(Instant::of($act->at), $act->kind->value, $act->ref, $this->words->act($act, $names[$act->ref] ?? '')), $row->acts),
             array_map(fn(Ending $end): RowEndAnswer => new RowEndAnswer(Instant::of($end->at), $end->kind->value, $this->words->end($end, $zone)), $row->ends),
             $this->words->whole($row, $names, $zone),
-            $this->brief($cases, $open, $names, $zone),
+            $this->brief($row, $cases, $open, $names, $zone),
         );
     }
 
@@ -97,7 +97,7 @@ final readonly class RowAnswers
      * @param list<PestCase>     $open
      * @param array<int, string> $names
      */
-    private function brief(array $cases, array $open, array $names, DateTimeZone $zone): string
+    private function brief(Row $row, array $cases, array $open, array $names, DateTimeZone $zone): string
     {
         $last = null;
         foreach ($open === [] ? $cases : [] as $case) {
@@ -106,6 +106,7 @@ final readonly class RowAnswers
 
         return match (true) {
             $open !== [] => implode('; ', array_map(fn(PestCase $case): string => $this->words->trend(self::trend($case), $names[$case->id]), $open)),
+            $row->apart => $this->words->apart(),
             $last?->closed_at === null => $this->words->nothing(),
             default => $this->words->over(self::trend($last), $last->closed_at, $zone),
         };

@@ -10,7 +10,8 @@ use IdleMixer\Core\Schedule\Quarantine;
 
 /**
  * Newcomers that stand apart: nothing is sprayed on them, they are looked over as they come and once a week, and are clear by a clean look
- * once four weeks went by without a find. What is found on one begins the weeks of the others anew. Common practice, no source.
+ * once four weeks went by without a find. What is found on one begins the weeks of the others anew. Common practice, no source; in how many
+ * days the others are looked at then is our own (`ScheduleLines::NEIGHBOURS_AFTER`).
  */
 final class KeptApart
 {
@@ -32,7 +33,8 @@ final class KeptApart
             $ahead === [] ? CourseState::End : CourseState::GoOn,
             match (true) {
                 $ahead === [] => 'apart-clear',
-                $found !== null && $found === $from => 'apart-anew',
+                $ask->today > $end => 'apart-over',
+                $found === $from => 'apart-anew',
                 default => 'apart',
             },
             ['day' => $ahead === [] ? $last->day ?? $from : $from, 'until' => $end],
@@ -56,7 +58,11 @@ final class KeptApart
         }
         $next = self::after($from, $last->day);
 
-        return $next === null ? null : self::weekly(max($ask->today, $next), $end);
+        return match (true) {
+            $next === null => null,
+            $next < $ask->today && $ask->today < $end => self::look($ask->today, 'apart-late'),
+            default => self::weekly(max($ask->today, $next), $end),
+        };
     }
 
     /** @return list<Act> from that look to the one that clears them, each held clean */

@@ -15,8 +15,9 @@ final readonly class Row
      * @param list<Window>   $hours after now, good or workable, earliest first
      * @param list<Ending>   $ends  after now, earliest first
      * @param bool           $rests whether it rests now because its leaves were burnt
+     * @param bool           $apart whether it stands apart from the others now
      */
-    private function __construct(public Span $span, public array $marks, public array $acts, public array $hours, public array $ends, public bool $rests) {}
+    private function __construct(public Span $span, public array $marks, public array $acts, public array $hours, public array $ends, public bool $rests, public bool $apart) {}
 
     /**
      * @param list<Mark>     $marks in any order; what lies outside of the span is left out, as are hours and ends
@@ -24,8 +25,9 @@ final readonly class Row
      * @param list<Window>   $hours
      * @param list<Ending>   $ends
      * @param bool           $rests whether it rests now because its leaves were burnt
+     * @param bool           $apart whether it stands apart from the others now
      */
-    public static function of(Span $span, array $marks, array $acts, array $hours, array $ends, bool $rests = false): self
+    public static function of(Span $span, array $marks, array $acts, array $hours, array $ends, bool $rests = false, bool $apart = false): self
     {
         $past = array_values(array_filter($marks, static fn(Mark $one): bool => $span->holds($one->at) && $one->at <= $span->now));
         usort($past, static fn(Mark $a, Mark $b): int => $a->at <=> $b->at);
@@ -41,7 +43,7 @@ final readonly class Row
             }
         }
 
-        return new self($span, $past, $acts, $open, $over, $rests);
+        return new self($span, $past, $acts, $open, $over, $rests, $apart);
     }
 
     /** @return list<Mark> */

@@ -45,6 +45,7 @@ final readonly class RowWords
         foreach ($row->ends as $end) {
             $said[] = $this->end($end, $zone);
         }
+        $said[] = $row->apart ? Say::it('rows/stands-apart') : '';
 
         return implode(' ', array_filter($said, static fn(string $one): bool => $one !== ''));
     }
@@ -65,6 +66,12 @@ final readonly class RowWords
     public function trend(Trend $trend, string $trouble): string
     {
         return Say::it("rows/trend.{$trend->value}", ['trouble' => $trouble]);
+    }
+
+    /** Of what is kept from the others. */
+    public function apart(): string
+    {
+        return Say::it('rows/apart');
     }
 
     /** Of what never had anything. */

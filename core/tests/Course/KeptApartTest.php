@@ -74,6 +74,9 @@ it('says until when they stand apart, and why', function (array $looks, int $tod
 })->with([
     'they come' => [[], 0, 'They stand apart until day 28, and are looked over once a week. A find begins the four weeks anew.'],
     'found' => [[0 => true, 7 => false], 9, 'Something was found on day 7, so the four weeks began anew: the others stand apart until day 35.'],
+    'the last day' => [[0 => true, 21 => true], 28, 'They stand apart until day 28, and are looked over once a week. A find begins the four weeks anew.'],
+    'over, and nobody looked' => [[0 => true, 21 => true], 30, 'Four weeks are over, and the last look is due: clean, they may stand with the others.'],
+    'found, over, and nobody looked' => [[0 => true, 7 => false], 36, 'Four weeks are over, and the last look is due: clean, they may stand with the others.'],
     'clear' => [[0 => true, 7 => true, 14 => true, 21 => true, 29 => true], 30, 'Four weeks without a find, and clean on day 29: they may stand with the others.'],
 ]);
 
@@ -90,5 +93,7 @@ it('has a sentence for each look', function (): void {
         'Day 35: look for the last time. Clean, they may stand with the others.',
     ])
         ->and($words->act(keptApart([], 0)->next[0], $course))->toBe('Day 0: look them over as they come: undersides, stems, soil.')
+        ->and($words->act(keptApart([0 => true], 9)->next[0], $course))->toBe('Day 9: look them over, it was due before.')
+        ->and($words->act(keptApart([0 => true], 30)->next[0], $course))->toBe('Day 30: look for the last time. Clean, they may stand with the others.')
         ->and($words->act(keptApart([0 => false], 1)->next[0], $course))->toBe('Day 3: something was found on one of them: look over all the others.');
 });

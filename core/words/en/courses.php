@@ -63,6 +63,7 @@ return [
     'look-around' => 'Day {day}: something was found on one of them: look over all the others.',
     'apart-first' => 'Day {day}: look them over as they come: undersides, stems, soil.',
     'apart-look' => 'Day {day}: look once a week while they stand apart.',
+    'apart-late' => 'Day {day}: look them over, it was due before.',
     'apart-last' => 'Day {day}: look for the last time. Clean, they may stand with the others.',
     'season' => '{what}: {used} of {of} rounds this year, as labels usually have it.',
     'season/oil' => 'Oil',
@@ -74,6 +75,7 @@ return [
 
     'so/apart' => 'They stand apart until {until}, and are looked over once a week. A find begins the four weeks anew.',
     'so/apart-anew' => 'Something was found on {day}, so the four weeks began anew: the others stand apart until {until}.',
+    'so/apart-over' => 'Four weeks are over, and the last look is due: clean, they may stand with the others.',
     'so/apart-clear' => 'Four weeks without a find, and clean on {day}: they may stand with the others.',
     'so/no-spray' => 'No spray does anything to {trouble}. What helps instead is below, with its days.',
     'so/no-spray-now' => 'No spray does anything to {trouble} at this stage. What helps instead is below, with its days.',

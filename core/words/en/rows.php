@@ -41,4 +41,6 @@ return [
     'closed' => 'closed on {day}',
     'clean-since' => 'clean since {day}',
     'nothing' => 'nothing on it',
+    'apart' => 'stands apart',
+    'stands-apart' => 'It stands apart from the others.',
 ];

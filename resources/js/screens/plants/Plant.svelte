@@ -37,7 +37,7 @@
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt, standing, row }, catalogue })}
+    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt, standing, row, apart }, catalogue })}
         {#snippet looksBurnt()}
             <details class="dish no-print" id="burnt" bind:open={burnt}>
                 <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('plants/plant.leaves-look-burnt')}</summary>
@@ -59,6 +59,10 @@
                 .filter(Boolean)
                 .join(', ')}
         </p>
+        {#if apart !== null}<p class="mb-3">
+                {say('plants/plant.stands-apart')}
+                <a class="link inline-flex min-h-11 items-center" href={`/courses/${apart.id}`}>{apart.name}</a>
+            </p>{/if}
         <div class="mb-4"><AxisHead {row} /><Row {row} height={96} /></div>
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">

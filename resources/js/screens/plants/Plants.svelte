@@ -48,7 +48,7 @@
                         <a href={`/courses/${course.id}`} class="flex min-h-14 flex-wrap items-baseline gap-x-3 py-2"
                             ><span class="text-lg font-bold">{course.name}</span>
                             <span class="quiet">{say('plants/plants.course-plants', { plants: course.plants })}</span>
-                            <span class="ml-auto">{course.pestName}</span></a
+                            <span class="ml-auto">{course.apart ? say('plants/plants.apart') : course.pestName}</span></a
                         >
                     </li>
                 {/each}
