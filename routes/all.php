@@ -182,6 +182,7 @@ Route::prefix('api')->group(static function (): void {
         Route::put('cases/{id}/turns', [RoundsAheadController::class, 'turns']);
         Route::put('courses/{id}', [CourseController::class, 'update']);
         Route::post('courses/{id}/looks', [CourseController::class, 'look']);
+        Route::post('courses/{id}/rounds', [CourseController::class, 'bought']);
         Route::post('trials', [TrialController::class, 'store']);
         Route::put('trials/{id}', [TrialController::class, 'update']);
         Route::post('trials/{id}/looks', [TrialController::class, 'look']);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -17,12 +18,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $pest that is feared; empty where none is named
  * @property string $methods slugs of recipes in turn, as a JSON list
+ * @property int|null $trial_id of which it is a side; null where it is none
+ * @property string $side of the trial; empty where it is of none
  * @property int|null $every_days that the gardener wants between rounds
  * @property CarbonImmutable $begun_at
  * @property CarbonImmutable|null $ended_at
  * @property string $notes
  * @property-read Collection<int, PestCase> $cases
  * @property-read Collection<int, CourseLook> $looks
+ * @property-read Trial|null $trial
  * @property CarbonImmutable|null $taken_back_at
  */
 final class Course extends Correctable
@@ -31,6 +35,12 @@ final class Course extends Correctable
     public function cases(): HasMany
     {
         return PestCase::any($this->hasMany(PestCase::class, 'course_id'))->orderBy('id');
+    }
+
+    /** @return BelongsTo<Trial, $this> */
+    public function trial(): BelongsTo
+    {
+        return $this->belongsTo(Trial::class);
     }
 
     /** @return HasMany<CourseLook, $this> */

@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\Relation;
  * @property string|null $pressure how bad it is, as it was weighed last
  * @property int|null $round_days between rounds of what was sprayed last, by how bad it is; null where there is no next one
  * @property int|null $course_id of which it is one plant; null where it stands by itself
+ * @property int|null $lot what its label says, where it is a plant of a trial; null where it is none, or where leaves are marked
  * @property CarbonImmutable|null $updated_at when something was said of it last
  * @property-read Plant $plant
  * @property-read Course|null $course

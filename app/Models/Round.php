@@ -74,6 +74,12 @@ final class Round extends Correctable
         return $this->bought_kind === null ? null : Bought::of(BoughtKind::from($this->bought_kind), $this->bought_name ?? '', $this->bought_holds === null ? null : Holds::from($this->bought_holds));
     }
 
+    /** @return array{bought_kind: string|null, bought_name: string|null, bought_holds: string|null} as it is kept */
+    public static function told(?Bought $bought): array
+    {
+        return ['bought_kind' => $bought?->kind->value, 'bought_name' => $bought?->name, 'bought_holds' => $bought?->holds?->value];
+    }
+
     /** Of the batch, or of what was bought. */
     public function name(): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\PestCase;
+use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Course\CourseAsk;
@@ -110,10 +111,10 @@ final readonly class CasePlans
         return $recipes === [] ? null : new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), $today, everyDays: $everyDays, record: $record);
     }
 
-    /** @return list<Recorded> rounds that were had of what is mixed here */
+    /** @return list<Recorded> rounds that were had, of what is mixed here and of what was bought */
     private static function record(PestCase $case, PlaceDays $days): array
     {
-        return array_map(static fn(array $one): Recorded => new Recorded($days->of($one[0]->sprayed_at), RecordKind::Round, $one[1]->recipeVersion->recipe->slug), $case->mixed());
+        return array_values($case->rounds->map(static fn(Round $round): Recorded => CourseRecords::recorded($round, $days->of($round->sprayed_at)))->all());
     }
 
     private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse
@@ -146,7 +147,7 @@ final readonly class CasePlans
             Say::it('records/case-plans.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]),
             $settled === null ? $course->ended() : $course,
             $days,
-            array_map(static fn(Recorded $one): int => $one->day, $record),
+            array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))),
             $celsius,
             $today,
         );

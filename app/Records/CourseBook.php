@@ -9,13 +9,15 @@ use App\Models\Course;
 use App\Models\CourseLook;
 use App\Models\PestCase;
 use App\Models\Plant;
+use App\Models\Round;
 use DateTimeImmutable;
+use IdleMixer\Core\Bought\Bought;
 use IdleMixer\Core\Words\Say;
 
 /** Keeps courses of many plants: which plants are on one, and the looks over all of them. Call it inside a transaction. */
 final readonly class CourseBook
 {
-    public function __construct(private CaseOpener $opener) {}
+    public function __construct(private CaseOpener $opener, private HourNow $weather) {}
 
     /**
      * @param array<string, mixed>       $columns
@@ -83,8 +85,30 @@ final readonly class CourseBook
         });
     }
 
-    private static function joins(Course $course, Plant $plant, DateTimeImmutable $at): void
+    /**
+     * Something bought went on all plants that are on it: a round of each.
+     *
+     * @return bool whether it was kept now
+     *
+     * @throws Conflict when no plant is on it any more
+     */
+    public function bought(Submitted $submitted, Course $course, Bought $bought, DateTimeImmutable $at, string $notes): bool
     {
-        PestCase::query()->create(['submission' => MadeId::of("on {$course->submission} {$plant->submission}"), 'plant_id' => $plant->id, 'pest' => $course->pest, 'course_id' => $course->id, 'opened_at' => $at]);
+        $cases = CourseRecords::on($course);
+        $columns = [...Round::told($bought), 'sprayed_at' => $at, 'notes' => $notes, 'weather' => $this->weather->kept($at)];
+        $first = array_shift($cases) ?? throw new Conflict(Say::it('records/course-book.no-plant'));
+        [, $new] = Submissions::of(Round::query(), $submitted, ['case_id' => $first->id, ...$columns], static function () use ($submitted, $cases, $columns): void {
+            foreach ($cases as $i => $case) {
+                Round::query()->create([...$submitted->part($i + 1)->columns(), 'case_id' => $case->id, ...$columns]);
+            }
+        });
+
+        return $new;
+    }
+
+    /** @param int|null $lot what its label says, where it is a plant of a trial */
+    public static function joins(Course $course, Plant $plant, DateTimeImmutable $at, ?int $lot = null): void
+    {
+        PestCase::query()->create(['lot' => $lot, 'submission' => MadeId::of("on {$course->submission} {$plant->submission}"), 'plant_id' => $plant->id, 'pest' => $course->pest, 'course_id' => $course->id, 'opened_at' => $at]);
     }
 }

@@ -12,6 +12,7 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Round;
 use DateTimeImmutable;
+use IdleMixer\Core\Bought\BoughtKind;
 use IdleMixer\Core\Course\CourseMethod;
 use IdleMixer\Core\Course\Recorded;
 use IdleMixer\Core\Course\RecordKind;
@@ -67,15 +68,24 @@ final readonly class CourseRecords
         return $record;
     }
 
+    /** A round as core reads it: with a recipe, or with something bought. */
+    public static function recorded(Round $round, int $on): Recorded
+    {
+        $bought = $round->bought();
+
+        return $bought === null
+            ? new Recorded($on, RecordKind::Round, $round->slug() ?? '')
+            : new Recorded($on, $bought->kind === BoughtKind::Insects ? RecordKind::SetOut : RecordKind::Bought, name: $bought->name);
+    }
+
     /** @return list<Recorded> a walk over many plants is one round of the course */
     private static function rounds(Course $course, PlaceDays $days): array
     {
         $walks = [];
         foreach ($course->cases as $case) {
             foreach ($case->rounds as $round) {
-                $slug = self::slug($round);
                 $on = $days->of($round->sprayed_at);
-                $walks["{$on} {$slug}"] = new Recorded($on, RecordKind::Round, $slug);
+                $walks["{$on} {$round->slug()} {$round->bought_name}"] = self::recorded($round, $on);
             }
         }
 

@@ -36,7 +36,7 @@ use IdleMixer\Core\Words\Say;
 /** Asks core what comes next of courses of many plants: Today, their page and the calendar read it here. */
 final readonly class CoursesAhead
 {
-    private const WITH = ['cases.plant', 'cases.rounds:id,case_id,batch_id,sprayed_at', 'cases.rounds.batch:id,recipe_version_id', 'cases.rounds.batch.recipeVersion:id,recipe_id', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
+    private const WITH = ['cases.plant', 'cases.rounds:id,case_id,batch_id,bought_kind,bought_name,bought_holds,sprayed_at', 'cases.rounds.batch:id,recipe_version_id', 'cases.rounds.batch.recipeVersion:id,recipe_id', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
 
     public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours, private RainedOff $rain, private OwnDays $ownDays) {}
 
@@ -45,7 +45,7 @@ final readonly class CoursesAhead
     {
         $hours = $this->hours->at($now);
         $all = [];
-        $courses = array_values(Course::query()->whereNull('ended_at')->with(self::WITH)->orderBy('id')->get()->all());
+        $courses = array_values(Course::query()->whereNull('ended_at')->whereNull('trial_id')->with(self::WITH)->orderBy('id')->get()->all());
         $records = new CourseRecords($courses, $this->rain, $this->wants, $now);
         foreach ($courses as $course) {
             $laid = $this->laid($course, $records, $hours, $now);
@@ -57,9 +57,12 @@ final readonly class CoursesAhead
         return $all;
     }
 
-    /** Null where no plant is on it any more, or none of its recipes is known. */
+    /** Null where no plant is on it any more, or none of its recipes is known; of a side of a trial, too: the plan of the trial says what comes next there. */
     public function of(Course $course, DateTimeImmutable $now): ?LaidCourse
     {
+        if ($course->trial_id !== null) {
+            return null;
+        }
         $course->loadMissing(self::WITH);
 
         return $this->laid($course, new CourseRecords([$course], $this->rain, $this->wants, $now), $this->hours->at($now), $now);
@@ -94,7 +97,7 @@ final readonly class CoursesAhead
     /** Whether its plants stand apart: nothing is sprayed on them. */
     public static function isApart(Course $course): bool
     {
-        return self::slugs($course) === [];
+        return $course->trial_id === null && self::slugs($course) === [];
     }
 
     /**
@@ -105,7 +108,7 @@ final readonly class CoursesAhead
     public static function apart(array $plants): array
     {
         $apart = [];
-        foreach (PestCase::any(PestCase::query())->whereIn('plant_id', $plants)->whereNull('closed_at')->whereHas('course', static fn($course) => $course->whereNull('ended_at'))->with('course')->get(['id', 'plant_id', 'course_id']) as $case) {
+        foreach (PestCase::any(PestCase::query())->whereIn('plant_id', $plants)->whereNull('closed_at')->whereHas('course', static fn($course) => $course->whereNull('ended_at')->whereNull('trial_id'))->with('course')->get(['id', 'plant_id', 'course_id']) as $case) {
             if ($case->course !== null && self::isApart($case->course)) {
                 $apart[$case->plant_id] = $case->course;
             }

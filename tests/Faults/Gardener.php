@@ -70,7 +70,7 @@ final class Gardener
         yield from $this->changed("/api/counts/{$count}/taken-back", ['basedOn' => 3, 'takenBack' => true], "select count(*) from counts where id = {$count} and taken_back_at is not null", 1);
         $each = yield from $this->made('counts', Call::make("/api/cases/{$case}/counts", ['each' => [1, '6-20', 3], 'newClean' => true, 'spots' => $place]), 'saved.id');
         $this->promised[] = ["select json_array_length(\"each\") from counts where id = {$each}", 3];
-        $trial = yield from $this->made('trials', Call::make('/api/trials', ['pest' => 'aphids', 'name' => $place, 'one' => 'Soap', 'other' => 'Nothing', 'unit' => 'leaf', 'units' => 6]));
+        $trial = yield from $this->made('trials', Call::make('/api/trials', ['pest' => 'aphids', 'name' => $place, 'one' => 'Soap', 'otherAlone' => true, 'plantIds' => [$plant], 'unit' => 'leaf', 'units' => 6]));
         yield from $this->asked('trial_looks', Call::make("/api/trials/{$trial}/looks", ['counts' => [1, 2, 3, 4, 5, null]]));
         $this->promised[] = ["select count(*) from trial_looks where trial_id = {$trial}", 1];
         yield from $this->changed("/api/trials/{$trial}", ['basedOn' => 1, 'sprayed' => true], "select count(*) from trials where id = {$trial} and sprayed_at is not null", 1);

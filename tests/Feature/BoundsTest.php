@@ -65,14 +65,14 @@ it('takes words up to so many letters', function (string $at, int $most, Closure
     'the size of a plant' => ['/size', 200, static fn(string $text): Answer => Notebook::sent('/api/plants', ['name' => 'A', 'tolerance' => 'ordinary-leaf', 'size' => $text])],
     'notes of a plant' => ['/notes', 4000, static fn(string $text): Answer => Notebook::sent('/api/plants', ['name' => 'A', 'tolerance' => 'ordinary-leaf', 'notes' => $text])],
     'what happened to a sprayer' => ['/notes', 500, static fn(string $text): Answer => Notebook::sent('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id() . '/events', ['kind' => 'washed', 'notes' => $text])],
-    'one side of a trial' => ['/one', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => $text, 'other' => 'B', 'unit' => 'leaf', 'units' => 6])],
-    'the other side of a trial' => ['/other', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => $text, 'unit' => 'leaf', 'units' => 6])],
+    'one side of a trial' => ['/one', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['plantIds' => [Notebook::plant()], 'pest' => 'aphids', 'name' => 'Which', 'one' => $text, 'other' => 'B', 'unit' => 'leaf', 'units' => 6])],
+    'the other side of a trial' => ['/other', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['plantIds' => [Notebook::plant()], 'pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => $text, 'unit' => 'leaf', 'units' => 6])],
     'why a round is moved' => ['/reason', 500, static function (string $text): Answer {
         $case = Notebook::case(Notebook::plant());
 
         return Notebook::sent('/api/moves', ['kind' => 'first-round', 'ref' => $case, 'plannedAt' => '2026-06-02T18:00:00Z', 'to' => '2026-06-04T18:00:00Z', 'reason' => $text]);
     }],
-    'what came of a trial' => ['/conclusion', 1000, static fn(string $text): Answer => Notebook::change('/api/trials/' . Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => 'B', 'unit' => 'leaf', 'units' => 6])->id(), ['conclusion' => $text])],
+    'what came of a trial' => ['/conclusion', 1000, static fn(string $text): Answer => Notebook::change('/api/trials/' . Notebook::sent('/api/trials', ['plantIds' => [Notebook::plant()], 'pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => 'B', 'unit' => 'leaf', 'units' => 6])->id(), ['conclusion' => $text])],
     'a typed line' => ['/lines/0', 2000, static fn(string $text): Answer => Notebook::post('/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => [$text]])],
     'a sum' => ['/line', 2000, static fn(string $text): Answer => Notebook::post('/api/sums', ['line' => $text, 'make' => ['amount' => 1, 'unit' => 'L'], 'of' => 'water'])],
     'what is left' => ['/left/0', 2000, static fn(string $text): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => [$text]])],

@@ -346,3 +346,36 @@ it('has each look over what stands apart in the calendar once', function (): voi
         ->and($calendar)->toContain('SUMMARY:Look over New orchids (3 plants)')
         ->and(str_contains($calendar, 'SUMMARY:Spray'))->toBeFalse();
 });
+
+// A week after something bought what comes next is decided on; where insects were set out, what wets leaves waits two weeks. Common practice,
+// no source.
+it('records what was bought on all of its plants once, draws it, and moves the next round by it', function (string $kind, string $next): void {
+    $course = begunCourse();
+    Date::setTestNow('2026-06-11T08:00:00Z');
+    $body = ['submission' => Notebook::submission(), 'bought' => ['kind' => $kind, 'name' => 'From the shop'], 'notes' => 'As its label says'];
+    $made = Notebook::post("/api/courses/{$course->id()}/rounds", $body);
+    expect($made->status)->toBe(201)->and(Notebook::post("/api/courses/{$course->id()}/rounds", $body)->status)->toBe(200)
+        ->and(DB::table('rounds')->where('bought_name', 'From the shop')->count())->toBe(20)
+        ->and(courseNext($course))->toBe($next);
+    $drawn = array_values(array_filter($made->list('ahead.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'bought'));
+    expect($drawn)->toHaveCount(1)->and(is_array($drawn[0]) ? [$drawn[0]['on'], $drawn[0]['spray'], $drawn[0]['done']] : [])->toBe(['2026-06-11', 'From the shop', true]);
+})->with([['spray', 'round 2026-06-18'], ['dust', 'round 2026-06-18'], ['insects', 'round 2026-06-25']]);
+
+it('refuses what was bought for plants that are on it no more, or without a name', function (): void {
+    $course = begunCourse();
+    expect(Notebook::sent("/api/courses/{$course->id()}/rounds", ['bought' => ['kind' => 'spray', 'name' => '']])->text('error.path'))->toBe('/bought/name')
+        ->and(Notebook::sent("/api/courses/{$course->id()}/rounds", ['bought' => ['kind' => 'potion', 'name' => 'A']])->text('error.path'))->toBe('/bought/kind')
+        ->and(Notebook::sent('/api/courses/999/rounds', ['bought' => ['kind' => 'spray', 'name' => 'A']])->status)->toBe(404);
+    DB::table('cases')->where('course_id', $course->id())->update(['closed_at' => '2026-06-01 08:00:00']);
+    expect(Notebook::sent("/api/courses/{$course->id()}/rounds", ['bought' => ['kind' => 'spray', 'name' => 'A']])->status)->toBe(409);
+});
+
+it('draws what was bought in the plan of a case', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = DB::table('batches')->where('id', Notebook::mixed($case))->value('submission');
+    Notebook::sent("/api/cases/{$case}/rounds", ['batch' => $batch, 'override' => 'It was urgent']);
+    Date::setTestNow('2026-06-03T08:00:00Z');
+    Notebook::sent("/api/cases/{$case}/rounds", ['bought' => ['kind' => 'dust', 'name' => 'Barn dust']]);
+    $drawn = array_values(array_filter(Notebook::get("/api/cases/{$case}/ahead")->list('ahead.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'bought'));
+    expect($drawn)->toHaveCount(1)->and(is_array($drawn[0]) ? [$drawn[0]['on'], $drawn[0]['spray'], $drawn[0]['done']] : [])->toBe(['2026-06-03', 'Barn dust', true]);
+});

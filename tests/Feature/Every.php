@@ -33,7 +33,7 @@ final class Every
         'cases.situation' => '{"severity":"heavy","said":"é/"}', 'burns.kinds' => 'edge-burn', 'burns.special' => 'sun',
         'counts.each' => '[3,0,5.5]', 'counts.stages' => '{"adults":2,"crawlers":6}', 'counts.new_growth' => 'hit', 'counts.helpers' => '{"lacewings":null,"spiders":2}',
         'sprayer_events.kind' => 'emptied', 'trials.unit' => 'plant', 'eye_rounds.shape' => 'lance', 'eye_rounds.guesses' => '[1,2.5,100]',
-        'shelf_bottles.ingredient' => 'isopropyl-alcohol', 'shelf_bottles.unit' => 'mL', 'shelf_bottles.strength' => 91.0, 'waits.because' => 'enemies', 'waits.seen' => '{"ladybirds":3,"mummies":null}', 'revisions.what' => 'put-back', 'courses.methods' => '["plain-soap","neem-by-the-gallon"]',
+        'shelf_bottles.ingredient' => 'isopropyl-alcohol', 'shelf_bottles.unit' => 'mL', 'shelf_bottles.strength' => 91.0, 'waits.because' => 'enemies', 'waits.seen' => '{"ladybirds":3,"mummies":null}', 'revisions.what' => 'put-back', 'courses.side' => 'other', 'courses.methods' => '["plain-soap","neem-by-the-gallon"]',
     ];
 
     /** What keeps what it holds: it names other rows, or hangs together with them. */
@@ -125,7 +125,7 @@ final class Every
     private static function small(): void
     {
         Notebook::change('/api/batches/' . Notebook::batch()->id() . '/loads/1/slip', ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']);
-        $trial = Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Soap or oil', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
+        $trial = Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Soap or oil', 'one' => 'Soap', 'other' => 'Oil', 'plantIds' => array_map(static fn(int $number): int => Notebook::plant("Marked {$number}"), range(1, 6)), 'unit' => 'plant'])->id();
         Notebook::sent("/api/trials/{$trial}/looks", ['counts' => [1, 2, null, 4, 5.5, 6]]);
         $kept = Notebook::sent('/api/courses', ['name' => 'The rack', 'pest' => 'aphids', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => [DB::table('plants')->value('id')]]);
         Notebook::sent("/api/courses/{$kept->id()}/looks", ['found' => []]);

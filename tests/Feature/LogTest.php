@@ -14,7 +14,7 @@ function withoutLog(): void
 {
     $shared = DB::getDriverName() === 'pgsql';
     $shared || DB::statement('pragma foreign_keys = off');
-    foreach (['trial_looks', 'trials', 'counts', 'burns', 'rounds', 'case_steps', 'watches', 'leaf_readings', 'leaf_tests', 'stand_tests', 'batch_ticks', 'batch_scoops', 'batch_items', 'batch_steps', 'batches', 'cases', 'plants', 'recipe_versions', 'recipes', 'weighed_rounds', 'weighed_sprays', 'stale_pests', 'stale_cases'] as $table) {
+    foreach (['counts', 'burns', 'rounds', 'case_steps', 'watches', 'leaf_readings', 'leaf_tests', 'stand_tests', 'batch_ticks', 'batch_scoops', 'batch_items', 'batch_steps', 'batches', 'cases', 'course_looks', 'courses', 'trial_looks', 'trials', 'plants', 'recipe_versions', 'recipes', 'weighed_rounds', 'weighed_sprays', 'stale_pests', 'stale_cases'] as $table) {
         $shared ? DB::statement("truncate {$table} cascade") : DB::delete("delete from {$table}");
     }
 }
@@ -32,7 +32,7 @@ it('takes a leaf test that waited up to thirty days', function (): void {
 
 it('goes out, into an empty notebook and out again, byte for byte the same', function (): void {
     app(Database\Demo\DemoSeason::class)->write(new DateTimeImmutable());
-    $trial = Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => '=2+2', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
+    $trial = Notebook::post('/api/trials', ['plantIds' => [Notebook::plant()], 'submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => '=2+2', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
     Notebook::post("/api/trials/{$trial}/looks", ['submission' => Notebook::submission(), 'counts' => [1, 2.5, null, 4, 5, 6]]);
     Notebook::post('/api/cases/1/counts', ['submission' => Notebook::submission(), 'each' => [1, '6-20', 3], 'newClean' => true, 'helpers' => false, 'notes' => "Ünïcode, \"quoted\"\nand two lines"]);
     $bugs = Notebook::case(Notebook::plant('Hoya'), 'mealybugs');
@@ -45,7 +45,7 @@ it('goes out, into an empty notebook and out again, byte for byte the same', fun
     $worked = Notebook::get('/api/worked')->at('records');
     withoutLog();
     $taken = Intake::told(Intake::of('/api/log.json', $json));
-    expect($taken['taken'] ?? null)->toMatchArray(['plants' => 11, 'cases' => 15, 'trials' => 1])
+    expect($taken['taken'] ?? null)->toMatchArray(['plants' => 12, 'cases' => 17, 'trials' => 1])
         ->and(Intake::given('/api/log.json'))->toBe($json)
         ->and(Intake::given('/api/log.csv'))->toBe($csv);
     // What is told of it is the same, but for the numbers of this notebook.
@@ -60,7 +60,7 @@ it('goes out, into an empty notebook and out again, byte for byte the same', fun
 
 it('holds its document against its schema', function (): void {
     app(Database\Demo\DemoSeason::class)->write(new DateTimeImmutable());
-    Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => 'A', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6]);
+    Notebook::post('/api/trials', ['plantIds' => [Notebook::plant()], 'submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => 'A', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6]);
     $validator = new Opis\JsonSchema\Validator();
     $validator->resolver()?->registerPrefix('https://idle-mixer.invalid/schemas/', dirname(__DIR__, 2) . '/schemas');
     $result = $validator->validate(json_decode(Intake::given('/api/log.json'), false, 128, \JSON_THROW_ON_ERROR), 'https://idle-mixer.invalid/schemas/log.schema.json');

@@ -127,6 +127,7 @@ it('takes a name of one letter, and none that is empty', function (string $path,
      * @var array<string, mixed> $body
      * @var list<string>         $names
      */
+    Notebook::plant();
     expect(Notebook::sent($path, [...$body, ...array_fill_keys($names, 'A')])->status)->toBe(201);
     foreach ($names as $name) {
         foreach (['', '   '] as $empty) {
@@ -138,11 +139,11 @@ it('takes a name of one letter, and none that is empty', function (string $path,
     'a plant' => ['/api/plants', ['tolerance' => 'ordinary-leaf'], ['name']],
     'a sprayer' => ['/api/sprayers', ['holds' => ['amount' => 2, 'unit' => 'L']], ['name']],
     'a measure' => ['/api/measures', ['holds' => ['amount' => 5, 'unit' => 'mL']], ['name']],
-    'a trial' => ['/api/trials', ['pest' => 'aphids', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6], ['name']],
+    'a trial' => ['/api/trials', ['pest' => 'aphids', 'one' => 'Soap', 'other' => 'Oil', 'plantIds' => [1], 'unit' => 'leaf', 'units' => 6], ['name']],
 ]);
 
 it('takes sprays of one letter in a trial', function (): void {
-    $trial = ['pest' => 'aphids', 'name' => 'Which', 'unit' => 'leaf', 'units' => 6];
+    $trial = ['pest' => 'aphids', 'name' => 'Which', 'plantIds' => [Notebook::plant()], 'unit' => 'leaf', 'units' => 6];
     expect(Notebook::sent('/api/trials', [...$trial, 'one' => 'A', 'other' => 'B'])->status)->toBe(201);
     isRefused(Notebook::sent('/api/trials', [...$trial, 'one' => '', 'other' => 'B']), '/one', 'characters may stand here');
     isRefused(Notebook::sent('/api/trials', [...$trial, 'one' => 'A', 'other' => '']), '/other', 'characters may stand here');

@@ -70,6 +70,8 @@ final class Cases extends Record
             // A plant on a course that fears nothing by name has none.
             Plain::needed('pest', new Word(['', ...$this->troubles->pestSlugs()], 'pest', open: true)),
             Link::maybe('courses', 'course_id', 'course', 'course'),
+            // What its label says, where it is a plant of a trial.
+            Plain::maybe('lot', new Whole(1, InputLines::MOST_SPOTS['value'])),
             Plain::needed('opened_at', Moment::past($this->clock)),
             Plain::maybe('closed_at', Moment::past($this->clock)),
             Plain::usually('conclusion', Text::notes(RecipeReader::MAX_NOTES), ''),

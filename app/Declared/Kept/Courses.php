@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared\Kept;
 
+use App\Declared\Link;
 use App\Declared\Part;
 use App\Declared\Plain;
 use App\Declared\Record;
@@ -16,8 +17,10 @@ use App\Declared\Values\Word;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Evidence\Side;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** What is done to many plants together before anything is there: which are on it say the cases that belong to it. */
@@ -59,6 +62,8 @@ final class Courses extends Record
             Plain::needed('methods', new Json(static function (Node $node): void {
                 Slugs::read($node);
             }, Slugs::schema())),
+            Link::maybe('trials', 'trial_id', 'trial', 'trial'),
+            Plain::usually('side', new Word(['', ...array_column(Side::cases(), 'value')], Say::it('records/courses.side')), ''),
             Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
             Plain::needed('begun_at', Moment::past($this->clock)),
             Plain::maybe('ended_at', Moment::past($this->clock)),

@@ -36,7 +36,7 @@ final readonly class AheadAnswers
             implode(', then ', array_values($course->names)),
             $plan->celsius === null ? null : round($plan->celsius, 1),
             array_values(array_map(
-                fn(Act $entry): AheadEntryAnswer => new AheadEntryAnswer($on($entry->day), $entry->kind->value, $course->names[(string) $entry->recipe] ?? '', $this->words->act($entry, $course), $entry->done),
+                fn(Act $entry): AheadEntryAnswer => new AheadEntryAnswer($on($entry->day), $entry->kind->value, $course->names[(string) $entry->recipe] ?? (string) ($entry->args['name'] ?? ''), $this->words->act($entry, $course), $entry->done),
                 array_filter($course->entries, static fn(Act $entry): bool => $entry->done || $entry->day >= $plan->today),
             )),
             array_map($gap, $course->gaps),

@@ -46,5 +46,9 @@ final readonly class CourseAnswer
         public int $rounds,
         public ?AheadAnswer $ahead,
         public array $limits,
+        /** Of which it is a side; null where it is none. */
+        public ?RefAnswer $trial,
+        /** A for the side with the first spray, B for the other; null where it is of no trial. */
+        public ?string $side,
     ) {}
 }

@@ -13,6 +13,7 @@ use App\Records\RecipeShelf;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Course\SeasonUse;
+use IdleMixer\Core\Evidence\Side;
 use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Recipe\Recipe;
@@ -30,7 +31,7 @@ final readonly class CourseAnswers
     /** @return list<CourseBriefAnswer> open ones first, newest first */
     public function all(): array
     {
-        $all = Course::query()->with('cases')->orderByRaw('ended_at is not null')->orderByDesc('id')->get();
+        $all = Course::query()->whereNull('trial_id')->with('cases')->orderByRaw('ended_at is not null')->orderByDesc('id')->get();
 
         return array_values($all->map(fn(Course $course): CourseBriefAnswer => new CourseBriefAnswer($course->id, $course->submission, $course->name, count(self::on($course)), $this->feared($course), CoursesAhead::isApart($course), Instant::maybe($course->ended_at)))->all());
     }
@@ -47,6 +48,7 @@ final readonly class CourseAnswers
     {
         $laid = $this->ahead->of($course, $now);
         $open = $course->ended_at === null ? $laid : null;
+        $trial = $course->trial;
 
         return new CourseAnswer(
             $course->id,
@@ -58,7 +60,7 @@ final readonly class CourseAnswers
             array_map($this->method(...), $this->ahead->recipes($course)),
             $course->every_days,
             Instant::of($course->begun_at),
-            Instant::maybe($course->ended_at),
+            Instant::maybe($trial === null ? $course->ended_at : $trial->ended_at),
             $open?->course->state->value,
             $open === null ? '' : $this->words->because($open->course, static fn(int $day): string => Written::longDay($open->on($day))),
             $open?->course->nearest === null ? '' : $this->words->nearest($open->course->nearest),
@@ -68,6 +70,8 @@ final readonly class CourseAnswers
             $laid === null ? 0 : count($laid->had),
             $open === null ? null : $this->lines->laid($open),
             $laid === null ? [] : $this->limits($laid),
+            $trial === null ? null : new RefAnswer($trial->id, $trial->submission, $trial->name),
+            Side::tryFrom($course->side)?->letter(),
         );
     }
 

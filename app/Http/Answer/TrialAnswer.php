@@ -12,6 +12,8 @@ final readonly class TrialAnswer
     /**
      * @param list<bool>            $lots  whether each leaf or plant gets the first spray, by its number from the first
      * @param list<TrialLookAnswer> $looks earliest first
+     * @param list<TrialSideAnswer> $sides A before B; none of a trial from before they were recorded
+     * @param list<TrialPlantAnswer> $plants by their labels
      */
     public function __construct(
         public int $id,
@@ -43,5 +45,9 @@ final readonly class TrialAnswer
         public ?float $high,
         public bool $settled,
         public string $result,
+        /** What is done when, and when it ends, in words. */
+        public string $plan,
+        public array $sides,
+        public array $plants,
     ) {}
 }

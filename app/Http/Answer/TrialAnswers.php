@@ -4,21 +4,36 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\Batch;
+use App\Models\Course;
+use App\Models\PestCase;
 use App\Models\Trial;
 use App\Models\TrialLook;
+use App\Records\Bottles;
+use App\Records\CourseRecords;
+use App\Records\CoursesAhead;
+use App\Records\GardenBook;
 use App\Records\Looks;
 use App\Records\OpenTrials;
+use DateTimeImmutable;
+use IdleMixer\Core\Batch\BottleState;
 use IdleMixer\Core\Evidence\Lots;
+use IdleMixer\Core\Evidence\LotTrial;
+use IdleMixer\Core\Evidence\Side;
+use IdleMixer\Core\Evidence\TrialPlan;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\TrialWords;
+use Psr\Clock\ClockInterface;
 
-/** Tells of a trial: who gets what, what was counted, and what it says. */
+/** Writes a trial as it stands: who gets what, what was sprayed, what was counted, and what it says. */
 final readonly class TrialAnswers
 {
-    public function __construct(private TroubleCatalogue $troubles) {}
+    public function __construct(private TroubleCatalogue $troubles, private BottleAnswers $bottles, private GardenBook $garden, private ClockInterface $clock) {}
 
     public function of(Trial $trial): TrialAnswer
     {
+        $trial->loadMissing(OpenTrials::WITH);
         $lots = Lots::draw($trial->seed, $trial->units);
         $looks = array_values($trial->looks->all());
         $counted = OpenTrials::read($trial);
@@ -38,7 +53,7 @@ final readonly class TrialAnswers
             $trial->units,
             $trial->blind,
             Instant::of($trial->begun_at),
-            Instant::maybe($trial->sprayed_at),
+            Instant::maybe($counted->sprayedAt),
             Instant::maybe($trial->ended_at),
             $trial->conclusion,
             $lots,
@@ -48,6 +63,64 @@ final readonly class TrialAnswers
             $found?->high,
             $counted->isSettled(),
             TrialWords::result($counted, $trial->one, $trial->other),
+            $this->plan($trial, $counted),
+            array_map(fn(Course $course): TrialSideAnswer => $this->side($trial, $course), $trial->both()),
+            self::plants($trial),
         );
+    }
+
+    private function plan(Trial $trial, LotTrial $counted): string
+    {
+        $zone = $this->garden->zone();
+        $on = static fn(DateTimeImmutable $day): string => Written::longDay($day->setTimezone($zone));
+
+        return TrialWords::plan(array_map($on, TrialPlan::looks($counted)), OpenTrials::sides($trial)->hoursApart());
+    }
+
+    private function side(Trial $trial, Course $course): TrialSideAnswer
+    {
+        $side = OpenTrials::side($course);
+        $batch = $side->left() === 0 || $trial->ended_at !== null ? null : $this->inHand($course);
+
+        return new TrialSideAnswer(
+            Side::from($course->side)->letter(),
+            new RefAnswer($course->id, $course->submission, $course->name),
+            $course->side === Side::One->value ? $trial->one : $trial->other,
+            $side->alone,
+            CoursesAhead::slugs($course)[0] ?? null,
+            $side->plants[0] ?? null,
+            count($side->plants),
+            $side->left(),
+            $batch?->id,
+            $batch === null ? null : $this->bottles->of($batch, $this->clock->now()),
+        );
+    }
+
+    /** The newest batch for it that is not gone. */
+    private function inHand(Course $course): ?Batch
+    {
+        $now = $this->clock->now();
+        $batches = Batch::query()->where('course_id', $course->id)->where('for_leaf_test', false)->whereNull('discarded_at')->with([...Bottles::WITH, 'plant', 'case.plant'])->orderByDesc('started_at')->orderByDesc('id')->get();
+        foreach ($batches as $batch) {
+            if ($this->bottles->of($batch, $now)->state !== BottleState::Gone->value) {
+                return $batch;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<TrialPlantAnswer> by their labels */
+    private static function plants(Trial $trial): array
+    {
+        $all = [];
+        foreach ($trial->sides as $course) {
+            foreach (CourseRecords::on($course) as $case) {
+                $all[$case->plant_id] = $case;
+            }
+        }
+        usort($all, static fn(PestCase $a, PestCase $b): int => [$a->lot, $a->id] <=> [$b->lot, $b->id]);
+
+        return array_map(static fn(PestCase $case): TrialPlantAnswer => new TrialPlantAnswer($case->lot, new RefAnswer($case->plant->id, $case->plant->submission, $case->plant->name)), $all);
     }
 }

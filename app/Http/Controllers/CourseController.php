@@ -13,13 +13,16 @@ use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\CourseInput;
 use App\Http\Input\CourseLookInput;
+use App\Http\Input\CourseRoundInput;
 use App\Http\RefusedCall;
 use App\Http\Saved;
 use App\Models\Course;
+use App\Records\Conflict;
 use App\Records\Corrections;
 use App\Records\CourseBook;
 use App\Records\RecipeShelf;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -54,6 +57,7 @@ final readonly class CourseController
     public function update(Request $request, int $id): JsonResponse
     {
         $course = $this->find($id);
+        self::refuseSide($course);
         $now = $this->clock->now();
         $input = CourseInput::toChange(Body::of($request), $this->troubles, $this->shelf);
         $ended = $input->ended ?? $course->ended_at !== null;
@@ -67,11 +71,30 @@ final readonly class CourseController
     public function look(Request $request, int $id): JsonResponse
     {
         $course = $this->find($id);
+        self::refuseSide($course);
         $now = $this->clock->now();
         $input = CourseLookInput::read(Body::of($request), $course, $this->troubles, $now);
         [, $new] = $this->book->look($input->sent->submitted()->under("courses/{$id}"), $course, $input->at, $input->found, $input->all, $now);
 
         return $this->say($this->find($id), Saved::status($new));
+    }
+
+    #[Call('Something bought went on all plants of a course', answer: CourseAnswer::class, body: '#NewCourseRound', makes: true)]
+    public function bought(Request $request, int $id): JsonResponse
+    {
+        $course = $this->find($id);
+        $input = CourseRoundInput::read(Body::of($request), $this->clock->now());
+        $new = $this->book->bought($input->sent->submitted()->under("courses/{$id}"), $course, $input->bought, $input->at, $input->notes);
+
+        return $this->say($this->find($id), Saved::status($new));
+    }
+
+    /** @throws Conflict when it is a side of a trial: its lots are drawn, and its looks are those of the trial */
+    private static function refuseSide(Course $course): void
+    {
+        if ($course->trial !== null) {
+            throw new Conflict(Say::it('calls/course-controller.side-of-trial', ['trial' => $course->trial->name]));
+        }
     }
 
     private function find(int $id): Course

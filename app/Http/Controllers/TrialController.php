@@ -17,7 +17,10 @@ use App\Http\Saved;
 use App\Models\Trial;
 use App\Models\TrialLook;
 use App\Records\Corrections;
+use App\Records\OpenTrials;
+use App\Records\RecipeShelf;
 use App\Records\Submissions;
+use App\Records\TrialBook;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -30,12 +33,12 @@ final readonly class TrialController
 {
     private const LONGEST = 1000;
 
-    public function __construct(private TrialAnswers $answer, private ClockInterface $clock) {}
+    public function __construct(private TrialAnswers $answer, private TrialBook $book, private ClockInterface $clock) {}
 
     #[Call('Trials, newest first', answer: ['trials' => [TrialAnswer::class]])]
     public function index(): JsonResponse
     {
-        $trials = Trial::query()->with('looks');
+        $trials = Trial::query()->with(OpenTrials::WITH);
         $trials->orderByDesc('begun_at')->orderByDesc('id')->limit(InputLines::MOST_SPOTS['value']);
 
         return new JsonResponse(['trials' => $trials->get()->map($this->answer->of(...))->values()->all()]);
@@ -58,10 +61,10 @@ final readonly class TrialController
     }
 
     #[Call('Begin a trial', answer: TrialAnswer::class, body: '#NewTrial', makes: true)]
-    public function store(Request $request, TroubleCatalogue $troubles): JsonResponse
+    public function store(Request $request, TroubleCatalogue $troubles, RecipeShelf $shelf): JsonResponse
     {
-        $input = TrialInput::read(Body::of($request), $troubles, $this->clock->now());
-        [$trial, $new] = Submissions::of(Trial::query(), $input->sent->submitted(), $input->columns());
+        $input = TrialInput::read(Body::of($request), $troubles, $shelf, $this->clock->now());
+        [$trial, $new] = $this->book->begin($input->sent->submitted(), $input->columns(), $input->plants, $input->recipes, $input->alone);
 
         return new JsonResponse($this->answer->of($trial->refresh()), Saved::status($new));
     }
@@ -121,6 +124,6 @@ final readonly class TrialController
 
     private function find(int $id): Trial
     {
-        return Trial::query()->with('looks')->find($id) ?? throw RefusedCall::notFound('trial', $id);
+        return Trial::query()->with(OpenTrials::WITH)->find($id) ?? throw RefusedCall::notFound('trial', $id);
     }
 }

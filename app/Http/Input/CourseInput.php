@@ -33,7 +33,7 @@ final readonly class CourseInput
     public static function toBegin(Node $node, TroubleCatalogue $troubles, RecipeShelf $shelf, Plants $record): self
     {
         $sent = Sent::opened($node, [...self::KEYS, 'newPlants'], correcting: false);
-        $plants = self::plants($sent->object->get('plantIds'));
+        $plants = ManyPlants::read($sent->object->get('plantIds'));
         $fresh = self::fresh($sent->object->filled('newPlants'), $record);
         if ($plants === [] && $fresh === []) {
             throw $sent->object->get('plantIds')->fault(Say::it('input/course-input.no-plant'));
@@ -47,7 +47,7 @@ final readonly class CourseInput
     {
         $sent = Sent::toChange($node, [...self::KEYS, 'ended']);
 
-        return new self($sent, self::columns($sent->object, $troubles, $shelf), self::plants($sent->object->get('plantIds')), [], $sent->object->filled('ended')?->flag());
+        return new self($sent, self::columns($sent->object, $troubles, $shelf), ManyPlants::read($sent->object->get('plantIds')), [], $sent->object->filled('ended')?->flag());
     }
 
     /** @return array<string, mixed> */
@@ -67,21 +67,6 @@ final readonly class CourseInput
             'methods' => json_encode(array_values(array_unique($slugs)), \JSON_THROW_ON_ERROR),
             'every_days' => $days?->whole(1, ScheduleLines::LONGEST_PACE['value']),
         ];
-    }
-
-    /** @return list<Plant> */
-    private static function plants(Node $node): array
-    {
-        $plants = [];
-        foreach ($node->items(0, InputLines::MOST_TOGETHER['value'], 'plants') as $one) {
-            $plant = Existing::of($one, Plant::query(), 'plant');
-            if (isset($plants[$plant->id])) {
-                throw $one->fault(Say::it('input/course-input.plant-twice'));
-            }
-            $plants[$plant->id] = $plant;
-        }
-
-        return array_values($plants);
     }
 
     /** @return list<array<string, mixed>> each with its number behind the name that they share */

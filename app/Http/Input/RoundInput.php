@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
-use App\Declared\Values\Word;
 use App\Models\Batch;
+use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Bought\Bought;
-use IdleMixer\Core\Bought\BoughtKind;
-use IdleMixer\Core\Bought\Holds;
-use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Words\Say;
@@ -55,7 +52,7 @@ final readonly class RoundInput
         return new self(
             $sent,
             $batch,
-            $bought === null ? null : self::bought($bought),
+            $bought === null ? null : BoughtInput::read($bought),
             $sprayedAt,
             $object->optional('handWork')?->flag() ?? false,
             $object->optional('rinsed')?->flag() ?? false,
@@ -67,19 +64,6 @@ final readonly class RoundInput
     /** @return array<string, int|string|null> what it was done with, as it is kept */
     public function columns(): array
     {
-        return ['batch_id' => $this->batch?->id, 'bought_kind' => $this->bought?->kind->value, 'bought_name' => $this->bought?->name, 'bought_holds' => $this->bought?->holds?->value];
-    }
-
-    /** @throws InvalidDocument */
-    private static function bought(Node $node): Bought
-    {
-        $bought = $node->object(['kind', 'name', 'holds']);
-        $holds = $bought->filled('holds');
-
-        return Bought::of(
-            BoughtKind::from(Word::of(BoughtKind::class, Say::it('records/rounds.kind-of-bought'))->read($bought->get('kind'))),
-            $bought->get('name')->line(BoughtLines::LONGEST_NAME['value'], 1),
-            $holds === null ? null : Holds::from(Word::of(Holds::class, Say::it('records/rounds.what-it-holds'))->read($holds)),
-        );
+        return ['batch_id' => $this->batch?->id, ...Round::told($this->bought)];
     }
 }

@@ -145,6 +145,9 @@ final class EvidenceLines
     /** After the spraying, of the looks of a trial. */
     public const TRIAL_DAYS = ['value' => [3, 7, 14], 'unit' => 'd', 'source' => 'house'];
 
+    /** Between the sides of a trial, at most, to have had the same weather. */
+    public const PAIRED_WITHIN = ['value' => 24, 'unit' => 'h', 'source' => 'house'];
+
     /** Looks that one case holds. */
     public const MOST_LOOKS = ['value' => 5_000, 'unit' => '1', 'source' => 'house'];
 

@@ -103,7 +103,7 @@ final readonly class CourseReader
         $slugs = array_map(static fn(CourseMethod $one): string => $one->recipe->slug, $methods);
         $all = array_map(static function (Node $item) use ($day, $slugs): Recorded {
             $row = $item->object(['on', 'kind', 'recipe', 'value', 'clean']);
-            $kind = RecordKind::from($row->get('kind')->word(array_column(RecordKind::cases(), 'value'), Say::it('ask/course-reader.kind-of-record')));
+            $kind = RecordKind::from($row->get('kind')->word(array_column(RecordKind::TOLD, 'value'), Say::it('ask/course-reader.kind-of-record')));
             $recipe = $row->filled('recipe')?->text(InputLines::LONGEST_SLUG['value'], 1);
             $value = $row->filled('value')?->countUpTo(InputLines::MOST_COUNTED['value']);
 

@@ -13,6 +13,8 @@ enum ActKind: string
     case Rinse = 'rinse';
     case Test = 'test';
     case Round = 'round';
+    /** Something bought was sprayed, dusted or set out: it is only told, never asked for. */
+    case Bought = 'bought';
     /** A date that the gardener is asked for. */
     case Date = 'date';
 }

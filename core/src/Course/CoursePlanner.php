@@ -44,7 +44,7 @@ final readonly class CoursePlanner
     public function plan(CourseAsk $ask): Course
     {
         if ($ask->methods === []) {
-            return KeptApart::laid($ask);
+            return KeptApart::laid($ask, self::bought($ask));
         }
         $biology = $ask->trouble === null ? null : $this->biology->of($ask->trouble->slug);
         $names = $barred = $rotation = $left = [];
@@ -64,7 +64,7 @@ final readonly class CoursePlanner
         $limits = $this->season->used($ask);
         $refusal = $ask->settled === null ? $this->refusals->of($ask, $rotation) : null;
         if ($refusal !== null) {
-            return new Course($refusal->state, $refusal->because, $refusal->args, $refusal->next, self::sorted([...self::had($ask), ...$left, ...$refusal->next]), [], $barred, $names, null, $limits, $refusal->nearest);
+            return new Course($refusal->state, $refusal->because, $refusal->args, $refusal->next, self::sorted([...self::had($ask), ...self::bought($ask), ...$left, ...$refusal->next]), [], $barred, $names, null, $limits, $refusal->nearest);
         }
         $standing = Standing::of($ask, $rotation, $biology, $this->judged->rounds($ask), $this->pacing($ask), new PutOff($ask, $this->wants, $this->pace));
 
@@ -99,7 +99,7 @@ final readonly class CoursePlanner
         $looks = $ask->pressure === Pressure::Prevention ? LooksBetween::beforeEach($rounds, $ask) : LooksBetween::around($rounds, $rotation, $ask->budBreak);
         // What is given up is told by its looks alone.
         $entries = $standing->isOver() ? array_values(array_filter($looks, static fn(Act $act): bool => $act->done || $act->kind !== ActKind::Round)) : $looks;
-        $entries = self::sorted([...$left, ...self::inTheirHours($entries, $ask), ...$standing->more, ...self::counted($ask), ...self::chores($ask, $rounds, $standing)]);
+        $entries = self::sorted([...$left, ...self::inTheirHours($entries, $ask), ...$standing->more, ...self::counted($ask), ...self::bought($ask), ...self::chores($ask, $rounds, $standing)]);
         $next = [...$standing->more, ...array_values(array_filter($entries, static fn(Act $act): bool => ! $act->done && $act->day >= $ask->today && ! in_array($act, $left, true)))];
         if ($next === []) {
             $next = [new Act($ask->today + ScheduleLines::WEEK['value'], ActKind::Look, null, 'weekly-look', ['day' => $ask->today + ScheduleLines::WEEK['value']])];
@@ -147,6 +147,12 @@ final readonly class CoursePlanner
     private static function had(CourseAsk $ask): array
     {
         return array_map(static fn(Recorded $one): Act => new Act($one->day, ActKind::Round, $one->recipe, 'had', ['day' => $one->day], done: true), $ask->recorded(RecordKind::Round));
+    }
+
+    /** @return list<Act> what was bought and sprayed, or set out */
+    private static function bought(CourseAsk $ask): array
+    {
+        return array_map(static fn(Recorded $one): Act => new Act($one->day, ActKind::Bought, null, 'had', ['day' => $one->day, 'name' => $one->name], done: true), $ask->recorded(RecordKind::Bought, RecordKind::SetOut));
     }
 
     /** @return list<Act> looks and counts that were made */

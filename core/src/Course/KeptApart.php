@@ -17,8 +17,11 @@ final class KeptApart
 {
     private const HOURS_A_DAY = 24.0;
 
-    /** @param CourseAsk $ask without a method */
-    public static function laid(CourseAsk $ask): Course
+    /**
+     * @param CourseAsk $ask  without a method
+     * @param list<Act> $more what they had all the same
+     */
+    public static function laid(CourseAsk $ask, array $more): Course
     {
         $looks = $ask->recorded(RecordKind::Look, RecordKind::Count);
         $finds = array_values(array_filter($looks, static fn(Recorded $one): bool => $one->isFound()));
@@ -39,7 +42,7 @@ final class KeptApart
             },
             ['day' => $ahead === [] ? $last->day ?? $from : $from, 'until' => $end],
             array_slice($ahead, 0, 1),
-            [...$had, ...$ahead],
+            [...$had, ...$more, ...$ahead],
             [],
             [],
             [],

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Course;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Data\ScheduleLines;
@@ -78,8 +79,11 @@ final readonly class PutOff
     public function of(int $due, InTurn $spray): Moved
     {
         $method = $this->ask->method($spray->recipe);
-        $rounds = $this->ask->rounds();
-        $last = $rounds === [] ? null : $rounds[count($rounds) - 1]->day;
+        $last = $this->lastOwn();
+        $bought = $this->boughtUntil();
+        $isBought = $bought !== null && $bought > $due;
+        $due = $isBought ? $bought : $due;
+        $out = $method?->method->surface === Onto::Soil ? null : $this->last(RecordKind::SetOut);
         $test = $this->testUntil();
         $until = $this->restsUntil();
         $told = $this->ask->toldUntil;
@@ -97,6 +101,7 @@ final readonly class PutOff
             $until === null ? null : $this->at($until),
             blooms: $this->ask->bloomUntil !== null && $method?->waitsForFlowers === true ? [null, $this->at($this->ask->bloomUntil)] : null,
             dryUntil: $this->ask->plant->dryRoot && $method?->waitsForWater !== false ? $this->at($this->ask->today + 1) : null,
+            setOut: $out === null ? null : $this->at($out),
             free: $this->ask->free?->days,
         ), $this->at($this->ask->today));
         $day = max($this->ask->today, $found->at === null ? $due : $this->day($found->at));
@@ -107,7 +112,7 @@ final readonly class PutOff
         $before = max($this->ask->today, $washed !== null && in_array('washed-off', $codes, true) ? $washed + 1 : $due);
 
         return match ($why) {
-            null => new Moved($day, $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], [], $day !== $due, false),
+            null => $isBought && $due >= $this->ask->today ? new Moved($day, 'after-bought', ['bought' => (int) $this->last(RecordKind::Bought)], [], true, true) : new Moved($day, $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], [], $day !== $due, false),
             'washed-off' => new Moved($day, $why, ['rained' => (int) $washed], [], $day !== $due, false),
             default => new Moved($day, $why, ['until' => $why === 'no-good-hour' || $why === 'own-days' ? $day : $day - 1], array_merge(...array_map($this->meanwhile(...), $codes)), $day !== $due, $day > $before),
         };
@@ -126,6 +131,29 @@ final readonly class PutOff
             'dry-root' => [new Act($today, ActKind::HandWork, null, 'water-it', ['day' => $today])],
             default => [],
         };
+    }
+
+    /** The day of the last round with one of its methods; null where none was had. */
+    private function lastOwn(): ?int
+    {
+        $rounds = $this->ask->rounds();
+
+        return $rounds === [] ? null : $rounds[count($rounds) - 1]->day;
+    }
+
+    private function last(RecordKind $kind): ?int
+    {
+        $all = $this->ask->recorded($kind);
+
+        return $all === [] ? null : $all[count($all) - 1]->day;
+    }
+
+    /** When what comes next is decided on after something bought; null where nothing was bought since the last round of its own. */
+    private function boughtUntil(): ?int
+    {
+        $bought = $this->last(RecordKind::Bought);
+
+        return $bought === null || $bought < $this->lastOwn() ? null : $bought + ($this->ask->everyDays ?? BoughtLines::NEXT['value']);
     }
 
     private function lastTest(): ?Recorded

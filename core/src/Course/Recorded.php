@@ -17,6 +17,8 @@ final readonly class Recorded
         public ?float $value = null,
         /** Whether nothing was found, or leaves stayed clean; null where nobody said. */
         public ?bool $clean = null,
+        /** What it is called, where it was bought. */
+        public string $name = '',
     ) {}
 
     /** Whether somebody looked and found nothing. */

@@ -14,10 +14,12 @@ use IdleMixer\Core\Data\EvidenceLines;
 final readonly class LotTrial
 {
     /**
-     * @param list<bool>     $lots  whether each gets the first spray
-     * @param list<SpotLook> $looks earliest first
+     * @param list<bool>             $lots      whether each gets the first spray
+     * @param list<SpotLook>         $looks     earliest first
+     * @param DateTimeImmutable|null $sprayedAt when the last of them was
+     * @param DateTimeImmutable|null $begunAt   when the first of them was: what is counted between the two is neither before nor after
      */
-    public function __construct(private array $lots, private array $looks, public ?DateTimeImmutable $sprayedAt) {}
+    public function __construct(private array $lots, private array $looks, public ?DateTimeImmutable $sprayedAt, private ?DateTimeImmutable $begunAt = null) {}
 
     public function isSprayed(): bool
     {
@@ -27,7 +29,8 @@ final readonly class LotTrial
     /** The last look before anything was sprayed. */
     public function before(): ?SpotLook
     {
-        $before = array_values(array_filter($this->looks, fn(SpotLook $look): bool => $this->sprayedAt === null || $look->at <= $this->sprayedAt));
+        $until = $this->begunAt ?? $this->sprayedAt;
+        $before = array_values(array_filter($this->looks, static fn(SpotLook $look): bool => $until === null || $look->at <= $until));
 
         return $before === [] ? null : $before[count($before) - 1];
     }

@@ -30,4 +30,12 @@ final class TrialPlan
 
         return $days === null || $trial->isSettled() ? [TaskKind::TrialEnd, $after === [] ? $sprayed : $after[count($after) - 1]->at] : [TaskKind::TrialCount, $sprayed->modify("+{$days} days")];
     }
+
+    /** @return list<DateTimeImmutable> of its looks by its plan, the last of which ends it; none as long as not all is sprayed */
+    public static function looks(LotTrial $trial): array
+    {
+        $sprayed = $trial->sprayedAt;
+
+        return $sprayed === null ? [] : array_map(static fn(int $days): DateTimeImmutable => $sprayed->modify("+{$days} days"), EvidenceLines::TRIAL_DAYS['value']);
+    }
 }

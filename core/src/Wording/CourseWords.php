@@ -21,7 +21,7 @@ final readonly class CourseWords
     private const DAYS = ['days', 'wanted'];
 
     /** Arguments that are days of the course. */
-    private const ON = ['day', 'until', 'rained', 'due'];
+    private const ON = ['day', 'until', 'rained', 'due', 'bought'];
 
     private const HOURS_A_DAY = 24.0;
 

@@ -49,6 +49,30 @@ final class TrialWords
             : Say::it('wording/trial-words.that-settles-nothing-yet', ['value' => $looks < EvidenceLines::TRIAL_LOOKS['value'] ? Say::it('wording/trial-words.look-again-may-stop-at') : Say::it('wording/trial-words.all-three-looks-were-had')]));
     }
 
+    /**
+     * What is done when, and when it ends.
+     *
+     * @param list<string> $looks days of its looks; none as long as not all is sprayed
+     * @param int|null     $apart hours between the sides, where they are too many
+     */
+    public static function plan(array $looks, ?int $apart): string
+    {
+        $days = array_map(strval(...), EvidenceLines::TRIAL_DAYS['value']);
+        $words = $looks === []
+            ? Say::it('wording/trial-words.plan', ['days' => self::listed($days)])
+            : Say::it('wording/trial-words.plan-on', ['days' => self::listed($looks), 'last' => $looks[count($looks) - 1]]);
+
+        return implode(' ', [$words, Say::it('wording/trial-words.nothing-else'), ...($apart === null ? [] : [Say::it('wording/trial-words.sides-apart', ['hours' => $apart])])]);
+    }
+
+    /** @param non-empty-list<string> $some */
+    private static function listed(array $some): string
+    {
+        $last = array_pop($some);
+
+        return $some === [] ? $last : Say::it('wording/trial-words.and', ['some' => implode(', ', $some), 'last' => $last]);
+    }
+
     /** “6.8 times”; what rounds to once is about as many. */
     private static function much(float $times): string
     {

@@ -58,8 +58,8 @@ const MUCH_ALIKE = [5.0, 6.0, 6.0, 5.0, 6.0, 6.0, 5.0, 6.0];
 
 it('says what is to be done until a trial tells something', function (): void {
     expect(TrialWords::result(new LotTrial([true, false], [], null), 'Soap', 'Oil'))->toBe('Count every leaf before anything is sprayed.')
-        ->and(TrialWords::result(lotTrial([], sprayed: false), 'Soap', 'Oil'))->toBe('All are counted. Spray each with its own, and count again at the fair look.')
-        ->and(TrialWords::result(lotTrial([]), 'Soap', 'Oil'))->toBe('Sprayed. Count every leaf again at the fair look.');
+        ->and(TrialWords::result(lotTrial([], sprayed: false), 'Soap', 'Oil'))->toBe('All are counted. Spray both sides today, each with its own.')
+        ->and(TrialWords::result(lotTrial([]), 'Soap', 'Oil'))->toBe('Sprayed. Count all of them again on the next day of its plan.');
 });
 
 /*

@@ -11,6 +11,7 @@ return [
     'rounds-ahead-controller.no-recipe' => 'There is no recipe “{slug}” here.',
     'rounds-ahead-controller.no-hour' => 'No round can be on {day}: the forecast has no good hour for it that day.',
     'rounds-ahead-controller.too-close' => 'No round can be on {day}: a leaf bears it {gap} days after the one before at the soonest.',
+    'course-controller.side-of-trial' => 'This is one side of the trial “{trial}”: its plants are drawn by lot, and all of them are counted there.',
     'corrected-controller.round-of-a-course' => 'This round was one of a walk over many plants: take the tap back in its walk, and it is taken back.',
     'batch-slip-controller.way-out' => 'way out',
     'batch-slip-controller.this-batch-finished-what-went' => 'This batch is finished; what went into it stays as it was saved. Open it again to put it right.',

@@ -44,6 +44,8 @@ return [
     'in-bloom' => 'Day {day}: the flowers are over by then.',
     'dry-root' => 'Day {day}: it is watered first, and sprayed the day after.',
     'no-hour-this-week' => 'Day {day}: no hour before it may have this spray, as far as the weather is told.',
+    'after-bought' => 'Day {day}: as long after what was bought.',
+    'insects-out' => 'Day {day}: the insects that were set out are left alone until then.',
     'own-days' => 'Day {day}: the nearest day on which you have time.',
     'no-good-hour' => 'Day {day}: the first day with hours for it.',
     'looked' => 'Day {day}: looked, and something was there.',
@@ -102,6 +104,8 @@ return [
     'so/in-bloom' => 'It is in bloom until {until}: bees. By hand meanwhile.',
     'so/dry-root' => 'It is dry at the root: water it today, spray tomorrow.',
     'so/no-hour-this-week' => 'No hour until {until} may have it. Water jet and hand work meanwhile: what is not met grows up.',
+    'so/after-bought' => 'Something bought was sprayed on {bought}: what comes next is decided on a week later, or after the days that you named.',
+    'so/insects-out' => 'Insects were set out: what wets their leaves waits until {until}.',
     'so/own-days' => 'You have time again on {until}.',
     'so/no-good-hour' => 'The first hours that may have it are on {until}.',
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'shelf-bottles.amount-without-unit' => 'Say in which unit, like mL or g.',
     'shelf-bottles.unit-of-another-kind' => '{unit} does not measure {name}: a volume or a weight does.',
+    'course-book.no-plant' => 'No plant is on it any more, so nothing can have been sprayed on it.',
     'course-book.found' => 'Something was found on it: it has a case of its own.',
     'courses-ahead.one' => '{name} (1 plant)',
     'courses-ahead.many' => '{name} ({plants} plants)',
@@ -12,6 +13,7 @@ return [
     'identities.there-no-version-of-recipe' => 'There is no version {version} of a recipe.',
     'batches.stand-test-result' => 'stand test result',
     'burns.kind-of-injury' => 'kind of injury',
+    'courses.side' => 'side of a trial',
     'cases.pressure' => 'pressure',
     'cases.reckoned-from-rounds-counts-and' => 'Reckoned from rounds, counts and tests, and made anew.',
     'counts.state-of-new-growth' => 'state of new growth',

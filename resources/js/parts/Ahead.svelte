@@ -14,9 +14,10 @@
         handwork: say('parts/ahead.handwork'),
         test: say('parts/ahead.test'),
         date: say('parts/ahead.date'),
+        bought: say('parts/ahead.round'),
     };
     const done = (kind: Schemas['AheadEntry']['kind']): string =>
-        kind === 'round' ? say('parts/ahead.sprayed') : say('parts/ahead.looked');
+        kind === 'round' ? say('parts/ahead.sprayed') : kind === 'bought' ? say('parts/ahead.bought') : say('parts/ahead.looked');
     const days = (gap: Schemas['AheadGap']): string =>
         gap.from === gap.to ? onShortDay(gap.from) : say('parts/ahead.to', { from: onShortDay(gap.from), to: onShortDay(gap.to) });
 </script>
@@ -55,7 +56,9 @@
             <span class="numeral text-sm">{onShortDay(entry.on)}</span>
             <span class={['font-bold', entry.done && 'quiet']}>{entry.done ? done(entry.kind) : names[entry.kind]}</span>
             <span class="text-sm"
-                >{[entry.kind === 'round' ? `${entry.spray}.` : '', entry.done ? '' : entry.because].filter(Boolean).join(' ')}</span
+                >{[entry.spray !== '' && ['round', 'bought'].includes(entry.kind) ? `${entry.spray}.` : '', entry.done ? '' : entry.because]
+                    .filter(Boolean)
+                    .join(' ')}</span
             >
         </li>
     {/each}

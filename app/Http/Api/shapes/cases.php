@@ -73,6 +73,12 @@ return [
         'all?' => ['type' => 'boolean', 'description' => 'Whether the others were looked at, too; so where it is left out.'],
         'found' => [['plantId' => 'integer', 'pest' => 'string', 'count?' => '?number']],
     ],
+    'NewCourseRound' => [
+        'submission' => 'uuid',
+        'bought' => ['kind' => BoughtKind::class, 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => BoughtLines::LONGEST_NAME['value']], 'holds?' => ['enum' => [...array_column(Holds::cases(), 'value'), null]]],
+        'sprayedAt?' => 'date-time',
+        'notes?' => 'string',
+    ],
     'NewCase' => [
         'submission' => 'uuid',
         'plantId' => 'integer',

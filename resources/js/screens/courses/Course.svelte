@@ -12,6 +12,7 @@
     import TakeBack from '../../parts/TakeBack.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import BoughtForAll from './BoughtForAll.svelte';
     import ChangeCourse from './ChangeCourse.svelte';
     import LookOver from './LookOver.svelte';
 
@@ -21,6 +22,7 @@
     const sending = new Sending();
     let looking = $state(location.hash === '#look');
     let changing = $state(false);
+    let buying = $state(false);
     /** A plant on which something was seen during a walk. */
     const seen = Number(new URLSearchParams(location.search).get('plant') ?? 0) || null;
 
@@ -59,6 +61,7 @@
         page.value = course;
         looking = false;
         changing = false;
+        buying = false;
         scrollTo({ top: 0 });
     }
 </script>
@@ -79,7 +82,11 @@
                 : say('courses/course.since', { begunAt: onDay(course.begunAt), name: course.methods.map((one) => one.name).join(', ') })}
             {#if course.endedAt !== null}<strong>{say('courses/course.ended', { endedAt: onDay(course.endedAt) })}</strong>{/if}
         </p>
-        {#if course.endedAt === null}
+        {#if course.trial !== null}<p class="mb-4">
+                {say('courses/course.side-of-trial', { side: course.side ?? '' })}
+                <a class="link font-bold" href={`/trials/${course.trial.id}`}>{course.trial.name}</a>
+            </p>{/if}
+        {#if course.endedAt === null && course.trial === null}
             <section
                 class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b"
                 aria-label={say('courses/course.what-next')}
@@ -154,9 +161,15 @@
                 {/each}
             </ul>
         {/if}
-        <details class="mt-6" bind:open={changing}>
-            <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.change')}</summary>
-            {#if changing}{#key course.version}<ChangeCourse {course} onsaved={saved} />{/key}{/if}
-        </details>
+        {#if course.trial === null}
+            {#if course.endedAt === null && on.length > 0}<details class="mt-6" bind:open={buying}>
+                    <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.something-bought')}</summary>
+                    {#if buying}<BoughtForAll course={course.key} onsaved={saved} />{/if}
+                </details>{/if}
+            <details class="mt-6" bind:open={changing}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.change')}</summary>
+                {#if changing}{#key course.version}<ChangeCourse {course} onsaved={saved} />{/key}{/if}
+            </details>
+        {/if}
     {/snippet}
 </Waiting>

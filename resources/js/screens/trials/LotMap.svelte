@@ -2,6 +2,8 @@
     import type { Schemas } from '../../lib/client';
 
     const { trial, hidden = false }: { trial: Schemas['Trial']; hidden?: boolean } = $props();
+    /** Names of whole plants, by their labels. */
+    const named = $derived(new Map(trial.plants.map((one) => [one.lot, one.plant.name])));
 </script>
 
 <section aria-label={say('trials/lot-map.map-of-lots')} data-map>
@@ -14,13 +16,14 @@
             {#each trial.lots as first, i (i)}
                 <li class={['lot', first && 'one']} data-lot={first ? 'A' : 'B'}>
                     <span class="numeral">{i + 1}</span><strong>{first ? 'A' : 'B'}</strong>
+                    {#if named.get(i + 1) !== undefined}<small>{named.get(i + 1)}</small>{/if}
                 </li>
             {/each}
         </ol>
         <div class="labels hidden print:grid" aria-hidden="true">
             {#each trial.lots as first, i (i)}<div class="label">
                     <span class="numeral">{i + 1}</span>{#if !trial.blind}<strong>{first ? 'A' : 'B'}</strong>{/if}
-                    <small>{trial.name}</small>
+                    <small>{named.get(i + 1) ?? trial.name}</small>
                 </div>{/each}
         </div>
     {/if}

@@ -11,6 +11,7 @@
     import { route } from '../../routes';
     import LookForm from './LookForm.svelte';
     import LotMap from './LotMap.svelte';
+    import Sides from './Sides.svelte';
 
     const id = Number(route.params.id);
     const page = new Loaded(() => taken(api.GET('/api/trials/{id}', { params: { path: { id } } })));
@@ -43,16 +44,22 @@
                 pestName: trial.pestName,
                 begunAt: onDay(trial.begunAt),
                 units: trial.units,
-                unit: trial.unit === 'leaf' ? say('trials/trial.marked-leaves') : 'plants',
+                unit: trial.unit === 'leaf' ? say('trials/trial.marked-leaves') : say('trials/trial.plants'),
             })}
+            {trial.unit === 'leaf' ? trial.plants.map((one) => one.plant.name).join(', ') : ''}
         </p>
         <section class="apron -mx-4 px-4 py-4 sm:mx-0" aria-label={say('trials/trial.what-says')} data-part="act">
             <p class="text-xl font-bold" data-result>{hidden ? say('trials/trial.what-says-hidden-from-who') : trial.result}</p>
+            {#if trial.endedAt === null}<p class="mt-1" data-plan>{trial.plan}</p>{/if}
+            {#if trial.endedAt === null && trial.sprayedAt === null && trial.looks.length > 0}
+                <div class="no-print mt-3"><Sides {trial} {hidden} onsaved={() => void page.reload()} /></div>
+            {/if}
             <div class="no-print mt-2 flex flex-wrap gap-2">
                 {#if trial.looks.length > 0 && trial.sprayedAt === null}<button
-                        class="act"
+                        class={trial.sides.length === 0 ? 'act' : 'aside-act'}
                         disabled={sending.held}
-                        onclick={() => void change(trial, { sprayed: true })}>{say('trials/trial.sprayed')}</button
+                        onclick={() => void change(trial, { sprayed: true })}
+                        >{trial.sides.length === 0 ? say('trials/trial.sprayed') : say('trials/trial.all-sprayed')}</button
                     >{/if}
                 {#if trial.sprayedAt !== null && trial.endedAt === null}<button
                         class="aside-act"

@@ -4,8 +4,8 @@
     import Waiting from '../../parts/Waiting.svelte';
 
     const { pest }: { pest: string } = $props();
-    type Next = Schemas['NewTrial'] & { words: string };
-    let asked = $state<Loaded<{ next: Pick<Next, 'one' | 'other' | 'units' | 'words'> | null }>>();
+    type Next = Required<Pick<Schemas['NewTrial'], 'one' | 'other' | 'units'>> & { words: string };
+    let asked = $state<Loaded<{ next: Next | null }>>();
 
     function ask(): void {
         asked = new Loaded(() => taken(api.GET('/api/worked/{pest}/next', { params: { path: { pest } } })));
