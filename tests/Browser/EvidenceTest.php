@@ -103,12 +103,14 @@ it('runs a trial by lot, reads what it says, and the matrix of the season', func
         $screen->named('section[aria-label="Aphids"] button', 'What to try next')->click();
         $screen->see('by lot')->see('times as much as the other');
         $screen->press('Begin that trial')->see('A new trial');
+        $screen->press('One by one (0 chosen)')->see('Which plants?');
+        $screen->all('[data-new-trial] input[type=checkbox][value="1"]')[0]->click();
         $screen->type('How many, both sides together', '8')->press('Draw the lots')->see('Who gets what');
         $lots = $screen->script('return [...document.querySelectorAll("[data-lot]")].map((l) => l.dataset.lot).join("")');
         assert(is_string($lots));
         expect(strlen($lots))->toBe(8)->and(substr_count($lots, 'A'))->toBe(4);
         spots($screen, '[data-trial-look]', '12 11 13 12 11 12 13 11');
-        $screen->press('Save the look')->see('It is sprayed')->press('It is sprayed');
+        $screen->press('Save the look')->see('All that is sprayed is sprayed')->press('All that is sprayed is sprayed');
         $served->passHours(50);
         $screen->open($screen->path())->see('Who gets what');
         spots($screen, '[data-trial-look]', implode(' ', array_map(static fn(string $lot): string => $lot === 'A' ? '1' : '12', str_split($lots))));

@@ -85,6 +85,12 @@ final class Served
         return self::$running['newcomers'] ??= self::start(['--empty']);
     }
 
+    /** An empty notebook in which two sprays are tried side by side. */
+    public static function tried(): self
+    {
+        return self::$running['tried'] ??= self::start(['--empty']);
+    }
+
     /** An empty notebook that is opened on, and filled by hand once. */
     public static function bare(): self
     {

@@ -30,7 +30,7 @@ it('draws lots by its own identity, and sends the same trial twice as one', func
     $seed = DB::table('trials')->value('seed');
     expect($made->status)->toBe(201)->and($made->at('lots'))->toBe(Lots::draw(is_int($seed) ? $seed : 0, 8))
         ->and(begunTrial(['submission' => $key, 'plantIds' => [$made->id('plants.0.plant.id')]])->status)->toBe(200)->and(DB::table('trials')->count())->toBe(1)
-        ->and($made->text('result'))->toBe('Count every leaf before anything is sprayed.');
+        ->and($made->text('result'))->toBe('Count all of them before anything is sprayed.');
 });
 
 it('settles when one side is clearly better, and says by how much', function (): void {
@@ -142,7 +142,7 @@ it('puts each plant on one side by its lot, and says what is mixed for which', f
     $lots = $trial->list('lots');
     foreach (['A' => true, 'B' => false] as $letter => $first) {
         $on = DB::table('cases')->where('course_id', sideOf($trial->id(), $letter)['course'])->pluck('plant_id')->sort()->values()->all();
-        expect($on)->toBe(array_values(array_filter($plants, static fn(int $plant): bool => $lots[array_search($plant, $plants, true)] === $first)));
+        expect($on)->toBe(array_values(array_intersect_key($plants, array_filter($lots, static fn(mixed $lot): bool => $lot === $first))));
     }
 });
 

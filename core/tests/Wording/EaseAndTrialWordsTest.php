@@ -57,7 +57,7 @@ const FAR_APART = [1.0, 10.0, 1.0, 9.0, 1.0, 11.0, 1.0, 10.0];
 const MUCH_ALIKE = [5.0, 6.0, 6.0, 5.0, 6.0, 6.0, 5.0, 6.0];
 
 it('says what is to be done until a trial tells something', function (): void {
-    expect(TrialWords::result(new LotTrial([true, false], [], null), 'Soap', 'Oil'))->toBe('Count every leaf before anything is sprayed.')
+    expect(TrialWords::result(new LotTrial([true, false], [], null), 'Soap', 'Oil'))->toBe('Count all of them before anything is sprayed.')
         ->and(TrialWords::result(lotTrial([], sprayed: false), 'Soap', 'Oil'))->toBe('All are counted. Spray both sides today, each with its own.')
         ->and(TrialWords::result(lotTrial([]), 'Soap', 'Oil'))->toBe('Sprayed. Count all of them again on the next day of its plan.');
 });

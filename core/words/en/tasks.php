@@ -16,7 +16,7 @@ return [
     'look-at-burn' => ['text' => 'Look at the burnt leaves of {about}: new marks, or only the old ones?', 'do' => 'See what may be done', 'short' => 'Look'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case', 'short' => 'Go on'],
     'first-round' => ['text' => 'To be sprayed: {about}', 'do' => 'Open the case', 'short' => 'Go on'],
-    'trial-count' => ['text' => 'Count every leaf of the trial: {about}', 'do' => 'Count them', 'short' => 'Count'],
+    'trial-count' => ['text' => 'Count all of the trial: {about}', 'do' => 'Count them', 'short' => 'Count'],
     'trial-spray' => ['text' => 'Spray each with its own: {about}', 'do' => 'See who gets what', 'short' => 'See'],
     'trial-end' => ['text' => 'Say what came of the trial: {about}', 'do' => 'See what it says', 'short' => 'See'],
     'course-round' => ['text' => 'Spray all of them: {about}', 'do' => 'Open the course', 'short' => 'See'],

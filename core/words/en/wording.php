@@ -134,7 +134,7 @@ return [
     'stand-words.of-soap.of-soap' => '{scoop} of soap ({millilitres})',
     'trial-words.more-leaves-than-these-are' => '; more leaves than these are hardly counted, so it may stay open',
     'trial-words.against-marked-leaves-half-and' => '{one} against {other}: {units} marked leaves, half and half by lot. Where one leaves {times} times as much as the other, {told} of 100 such trials would tell (simulated{value}).',
-    'trial-words.count-every-leaf-before-anything' => 'Count every leaf before anything is sprayed.',
+    'trial-words.count-every-leaf-before-anything' => 'Count all of them before anything is sprayed.',
     'trial-words.all-are-counted-spray-each' => 'All are counted. Spray both sides today, each with its own.',
     'trial-words.sprayed-count-every-leaf-again' => 'Sprayed. Count all of them again on the next day of its plan.',
     'trial-words.too-few-leaves-were-counted' => 'Too few leaves were counted before and after: two of each at least.',

@@ -2,8 +2,8 @@
     import type { Schemas } from '../../lib/client';
 
     const { trial, hidden = false }: { trial: Schemas['Trial']; hidden?: boolean } = $props();
-    /** Names of whole plants, by their labels. */
-    const named = $derived(new Map(trial.plants.map((one) => [one.lot, one.plant.name])));
+    /** Whole plants, by their labels. */
+    const named = $derived(new Map(trial.plants.map((one) => [one.lot, one.plant])));
 </script>
 
 <section aria-label={say('trials/lot-map.map-of-lots')} data-map>
@@ -14,16 +14,23 @@
         <p class="quiet text-sm"><strong>A</strong> {trial.one}. <strong>B</strong> {trial.other}.</p>
         <ol class="mt-2 flex flex-wrap gap-1">
             {#each trial.lots as first, i (i)}
+                {@const plant = named.get(i + 1)}
                 <li class={['lot', first && 'one']} data-lot={first ? 'A' : 'B'}>
-                    <span class="numeral">{i + 1}</span><strong>{first ? 'A' : 'B'}</strong>
-                    {#if named.get(i + 1) !== undefined}<small>{named.get(i + 1)}</small>{/if}
+                    {#if plant === undefined}
+                        <span class="numeral">{i + 1}</span><strong>{first ? 'A' : 'B'}</strong>
+                    {:else}
+                        <a class="grid justify-items-center" href={`/plants/${plant.id}`}
+                            ><span class="numeral">{i + 1}</span><strong>{first ? 'A' : 'B'}</strong>
+                            <small class="underline">{plant.name}</small></a
+                        >
+                    {/if}
                 </li>
             {/each}
         </ol>
         <div class="labels hidden print:grid" aria-hidden="true">
             {#each trial.lots as first, i (i)}<div class="label">
                     <span class="numeral">{i + 1}</span>{#if !trial.blind}<strong>{first ? 'A' : 'B'}</strong>{/if}
-                    <small>{named.get(i + 1) ?? trial.name}</small>
+                    <small>{named.get(i + 1)?.name ?? trial.name}</small>
                 </div>{/each}
         </div>
     {/if}
