@@ -51,6 +51,18 @@ final class OpenTrials
         return new TrialSide($course->side === Side::Alone->value, array_map(static fn(PestCase $case): int => $case->plant_id, CourseRecords::on($course)), $first);
     }
 
+    /** @return array<int, true> plants, by id, that are counted now: both sides are sprayed, and the trial goes on */
+    public static function counting(): array
+    {
+        $plants = [];
+        foreach (Trial::query()->whereNull('ended_at')->with(self::WITH)->get() as $trial) {
+            $sides = self::sides($trial);
+            $plants += $sides->sprayed() === null ? [] : array_fill_keys([...$sides->one->plants, ...$sides->other->plants], true);
+        }
+
+        return $plants;
+    }
+
     /** @return array<int, Task> by trial */
     public static function tasks(): array
     {

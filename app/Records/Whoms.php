@@ -104,8 +104,9 @@ final readonly class Whoms
     {
         $rounds = $this->reading->once("had/{$plant->id}/{$now->getTimestamp()}/{$but}", fn(): array => $this->rounds($plant, $now, $but));
         $said = $oil !== null && $oil < GateLines::STRONG_OIL_MIND['value'] && array_filter($rounds, static fn(HadRound $round): bool => $round->composition?->hasOil() === true) === [] ? [HadRound::ofOil($oil)] : [];
+        $counted = $this->reading->once('counted-in-trials', OpenTrials::counting(...));
 
-        return new Whom($is, PlantHad::of([...$rounds, ...$said], $sulfur, $copper), $this->proofs->of($plant, $now), $now);
+        return new Whom($is, PlantHad::of([...$rounds, ...$said], $sulfur, $copper, isset($counted[$plant->id])), $this->proofs->of($plant, $now), $now);
     }
 
     /** @return list<HadRound> its own of the last weeks, and what burnt it or others of its kind */

@@ -242,3 +242,25 @@ it('tells a trial from before its sides were courses as it did', function (): vo
     expect(Notebook::get("/api/trials/{$trial}")->list('sides'))->toBe([])
         ->and(Notebook::change("/api/trials/{$trial}", ['sprayed' => true])->text('sprayedAt'))->toStartWith('2026-06-01');
 });
+
+// Common practice of trials, no source: nothing else goes on what is being compared. Before it is sprayed, and once it has ended, it is free.
+it('warns at the gate of anything else as long as it is counted', function (): void {
+    $plants = sixPlants();
+    $trial = begunTrial(['unit' => 'plant', 'units' => 6, 'plantIds' => $plants])->id();
+    $case = Notebook::case($plants[0]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 60]);
+    $batch = Notebook::mixed();
+    $warned = static function () use ($case): bool {
+        Notebook::mixed($case);
+
+        return str_contains((string) json_encode(array_column(array_filter(Notebook::get("/api/cases/{$case}")->list('batches'), is_array(...)), 'gate')), '"in-trial"');
+    };
+    $asked = [$warned()];
+    walkedOver($batch, sideOf($trial, 'A')['cases'], '2026-06-01 18:00:00');
+    $asked[] = $warned();
+    walkedOver($batch, sideOf($trial, 'B')['cases'], '2026-06-01 18:30:00');
+    Date::setTestNow('2026-06-02T18:00:00Z');
+    $asked[] = $warned();
+    Notebook::change("/api/trials/{$trial}", ['ended' => true]);
+    expect([...$asked, $warned()])->toBe([false, false, true, false]);
+});

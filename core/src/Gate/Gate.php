@@ -34,6 +34,7 @@ final readonly class Gate
             $picking,
             new RepeatRule($limits),
             new ApartRule(),
+            new TrialRule(),
             new WaterRule($limits),
             new BottleRule(),
             new BurnRule(),

@@ -17,8 +17,9 @@ final readonly class PlantHad
      * @param float|null     $sulfurDaysAgo days since sulfur; null where it had none
      * @param float|null     $copperDaysAgo the same of copper
      * @param float|null     $insectsDaysAgo days since insects were set out on it; null where none were
+     * @param bool           $inTrial        whether it is counted in a trial whose sides were sprayed
      */
-    public function __construct(public array $rounds = [], public ?float $sulfurDaysAgo = null, public ?float $copperDaysAgo = null, public ?float $insectsDaysAgo = null) {}
+    public function __construct(public array $rounds = [], public ?float $sulfurDaysAgo = null, public ?float $copperDaysAgo = null, public ?float $insectsDaysAgo = null, public bool $inTrial = false) {}
 
     /**
      * With what is in things that were bought for it.
@@ -27,13 +28,14 @@ final readonly class PlantHad
      * @param float|null     $sulfur days since somebody says that it had sulfur; null where nobody does
      * @param float|null     $copper the same of copper
      */
-    public static function of(array $rounds, ?float $sulfur, ?float $copper): self
+    public static function of(array $rounds, ?float $sulfur, ?float $copper, bool $inTrial = false): self
     {
         return new self(
             $rounds,
             self::soonest($rounds, $sulfur, static fn(Bought $one): bool => $one->holds === Holds::Sulfur),
             self::soonest($rounds, $copper, static fn(Bought $one): bool => $one->holds === Holds::Copper),
             self::soonest($rounds, null, static fn(Bought $one): bool => $one->kind === BoughtKind::Insects),
+            $inTrial,
         );
     }
 

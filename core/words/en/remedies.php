@@ -60,6 +60,7 @@ return [
     'strong-oil-again-stop' => 'Wait, and take less than half of it then.',
     'sulfur-caution' => $wet,
     'sulfur-stop' => 'Take a spray without oil, or wait.',
+    'in-trial' => 'Wait for the last count of the trial, or end the trial first.',
     'insects-out' => 'Look in a week whether they eat. Meanwhile wipe off single spots by hand.',
     'copper-lately' => $wet,
     'hot-water' => 'Let the water cool until it is body warm.',

@@ -124,6 +124,7 @@ return [
     'strong-oil-again-stop' => 'It had {limit} % of oil or more {span} ago: the leaf is still coated. Wait {apart} days, then take less than half.',
     'sulfur-caution' => 'It had sulfur {span} ago, and oil within {limit} days of that may burn. Wet two leaves first, or take soap.',
     'sulfur-stop' => 'It had sulfur {span} ago, and oil within {limit} days of that burns. Wait, or take soap without oil.',
+    'in-trial' => 'It is counted in a trial. Whatever is sprayed on it now hides which side is better.',
     'insects-out' => 'Insects were set out on it {span} ago. Leave them {limit} days: what wets the pest wets them, too.',
     'copper-lately' => 'It had copper {span} ago, and soap within {limit} days of that may burn. Wet two leaves first, or wait.',
     'burnt-before' => 'This spray burnt this kind of plant {ago} ago, at this strength or less. Test two leaves with half of it, or choose another.',
