@@ -38,6 +38,11 @@ final class Corrections
             HangingOn::refuse($record);
         }
         self::correct($record, $basedOn, ['taken_back_at' => $takenBack ? $at : null], $at, $takenBack ? 'taken-back' : 'put-back');
+        foreach (KeptTogether::with($record) as $other) {
+            if ($takenBack !== ($other->taken_back_at !== null)) {
+                self::correct($other, $other->version, ['taken_back_at' => $takenBack ? $at : null], $at, $takenBack ? 'taken-back' : 'put-back');
+            }
+        }
     }
 
     /**

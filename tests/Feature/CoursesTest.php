@@ -379,3 +379,17 @@ it('draws what was bought in the plan of a case', function (): void {
     $drawn = array_values(array_filter(Notebook::get("/api/cases/{$case}/ahead")->list('ahead.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'bought'));
     expect(array_map(static fn(array $one): array => [$one['on'], $one['spray'], $one['done']], $drawn))->toBe([['2026-06-03', 'Barn dust', true]]);
 });
+
+it('takes what was bought for all of them back with one tap, and puts it back', function (): void {
+    $course = begunCourse();
+    $other = begunCourse(['name' => 'The other rack']);
+    foreach ([$course, $other] as $each) {
+        Notebook::sent("/api/courses/{$each->id()}/rounds", ['bought' => ['kind' => 'spray', 'name' => 'From the shop']]);
+    }
+    $told = Notebook::get("/api/courses/{$course->id()}");
+    expect($told->list('bought'))->toHaveCount(1)->and([$told->at('bought.0.name'), $told->at('bought.0.plants')])->toBe(['From the shop', 20]);
+    $round = $told->id('bought.0.id');
+    $there = static fn(): array => [DB::table('rounds')->whereNull('taken_back_at')->count(), count(Notebook::get("/api/courses/{$course->id()}")->list('bought'))];
+    expect(Notebook::put("/api/rounds/{$round}/taken-back", ['basedOn' => 1, 'takenBack' => true])->status)->toBe(200)->and($there())->toBe([20, 0])
+        ->and(Notebook::put("/api/rounds/{$round}/taken-back", ['basedOn' => 2, 'takenBack' => false])->status)->toBe(200)->and($there())->toBe([40, 1]);
+});

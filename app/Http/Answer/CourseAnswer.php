@@ -16,6 +16,7 @@ final readonly class CourseAnswer
      * @param list<CourseLookAnswer>  $looks   newest first
      * @param list<TaskAnswer>        $tasks   what comes next
      * @param list<string>            $limits  what of a season is used, in words
+     * @param list<CourseBoughtAnswer> $bought newest first
      */
     public function __construct(
         public int $id,
@@ -46,6 +47,7 @@ final readonly class CourseAnswer
         public int $rounds,
         public ?AheadAnswer $ahead,
         public array $limits,
+        public array $bought,
         /** Of which it is a side; null where it is none. */
         public ?RefAnswer $trial,
         /** A for the side with the first spray, B for the other; null where it is of no trial. */

@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Models\Course;
 use App\Models\CourseLook;
 use App\Models\PestCase;
+use App\Models\Round;
 use App\Records\CoursesAhead;
 use App\Records\LaidCourse;
 use App\Records\RecipeShelf;
@@ -70,9 +71,27 @@ final readonly class CourseAnswers
             $laid === null ? 0 : count($laid->had),
             $open === null ? null : $this->lines->laid($open),
             $laid === null ? [] : $this->limits($laid),
+            self::bought($course),
             $trial === null ? null : new RefAnswer($trial->id, $trial->submission, $trial->name),
             Side::tryFrom($course->side)?->letter(),
         );
+    }
+
+    /** @return list<CourseBoughtAnswer> newest first */
+    private static function bought(Course $course): array
+    {
+        $cases = array_map(static fn(PestCase $case): int => $case->id, array_values($course->cases->all()));
+        $rounds = Round::query()->whereIn('case_id', $cases)->whereNull('batch_id')->orderByDesc('sprayed_at')->orderBy('id')->get();
+
+        $told = [];
+        foreach ($rounds->groupBy(static fn(Round $round): string => "{$round->sprayed_at->getTimestamp()} {$round->bought_name}") as $all) {
+            $round = $all->first();
+            if ($round !== null) {
+                $told[] = new CourseBoughtAnswer($round->id, $round->submission, $round->version, $round->name(), Instant::of($round->sprayed_at), $all->count());
+            }
+        }
+
+        return $told;
     }
 
     /** @return list<string> */

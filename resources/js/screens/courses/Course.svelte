@@ -161,6 +161,18 @@
                 {/each}
             </ul>
         {/if}
+        {#if course.bought.length > 0}
+            <h2 class="mt-6">{say('courses/course.bought')}</h2>
+            <ul data-bought>
+                {#each course.bought as one (one.id)}
+                    <li class="border-base-300 flex flex-wrap items-center gap-x-3 border-b">
+                        <span class="min-w-56 flex-1"
+                            >{say('courses/course.bought-on', { name: one.name, at: atTime(one.sprayedAt), plants: one.plants })}</span
+                        ><TakeBack kind="rounds" of={one} what={one.name} />
+                    </li>
+                {/each}
+            </ul>
+        {/if}
         {#if course.trial === null}
             {#if course.endedAt === null && on.length > 0}<details class="mt-6" bind:open={buying}>
                     <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.something-bought')}</summary>
