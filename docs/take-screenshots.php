@@ -27,7 +27,7 @@ const RUN = <<<'JS'
 const TRIAL = <<<'JS'
     const send = (method, path, body) => fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then((answer) => answer.json());
     const long = (hours) => new Date(Date.now() - 3_600_000 * hours).toISOString().slice(0, 19) + 'Z';
-    send('POST', '/api/trials', { submission: crypto.randomUUID(), pest: 'aphids', name: 'Soap against oil on the rose', oneRecipe: 'plain-soap', otherRecipe: 'kitchen-oil-by-the-quart', plantIds: [2], unit: 'leaf', units: 20 }).then(async (trial) => {
+    send('POST', '/api/trials', { submission: crypto.randomUUID(), pest: 'aphids', name: 'Soap against oil on the lemon', oneRecipe: 'plain-soap', otherRecipe: 'kitchen-oil-by-the-quart', plantIds: [2], unit: 'leaf', units: 20 }).then(async (trial) => {
         const look = (counts, hours) => send('POST', `/api/trials/${trial.key}/looks`, { submission: crypto.randomUUID(), counts, countedAt: long(hours) });
         await look(trial.lots.map((_, i) => 9 + ((i * 7) % 8)), 60);
         location.assign(`/trials/${trial.id}`);

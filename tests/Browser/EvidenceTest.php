@@ -110,7 +110,7 @@ it('runs a trial by lot, reads what it says, and the matrix of the season', func
         assert(is_string($lots));
         expect(strlen($lots))->toBe(8)->and(substr_count($lots, 'A'))->toBe(4);
         spots($screen, '[data-trial-look]', '12 11 13 12 11 12 13 11');
-        $screen->press('Save the look')->see('All that is sprayed is sprayed')->press('All that is sprayed is sprayed');
+        $screen->press('Save the look')->see('It is sprayed already')->press('It is sprayed already');
         $served->passHours(50);
         $screen->open($screen->path())->see('Who gets what');
         spots($screen, '[data-trial-look]', implode(' ', array_map(static fn(string $lot): string => $lot === 'A' ? '1' : '12', str_split($lots))));

@@ -86,3 +86,20 @@ it('keeps what was bought for all plants of a course at once, and draws it', fun
         expect($screen->complaints())->toBe([]);
     }, $width, $height);
 })->with([[1280, 800], [390, 844]]);
+
+it('keeps what was bought for one side of a trial, and warns of anything else until it has ended', function (): void {
+    Screen::with(Served::tried(), static function (Screen $screen): void {
+        $screen->open('/plants')->see('Add a plant');
+        $rose = $screen->made('/api/plants', '{"name": "Rose", "tolerance": "ordinary-leaf"}');
+        $trial = $screen->made('/api/trials', '{"pest": "aphids", "name": "Jug or nothing", "one": "Green jug", "otherAlone": true, "plantIds": [' . $rose . '], "unit": "leaf", "units": 6}');
+        $key = $screen->later("fetch('/api/trials/{$trial}').then((r) => r.json()).then((one) => arguments[0](one.key))");
+        assert(is_string($key));
+        $screen->made("/api/trials/{$key}/looks", '{"counts": [9, 8, 9, 8, 9, 8]}');
+        $screen->open("/trials/{$trial}")->see('Left alone')->press('Keep that A is sprayed')->see('Side A of a trial')->press('Something bought went on all of them')->type('Its name, as you call it', 'Green jug');
+        expect($screen->axe())->toBe('');
+        $screen->press('Keep it for all of them')->see('What was bought for them');
+        expect($screen->axe())->toBe('');
+        $screen->open("/trials/{$trial}")->see('Sprayed. Count all of them again');
+        expect($screen->axe())->toBe('')->and($screen->complaints())->toBe([]);
+    });
+});

@@ -44,7 +44,7 @@ return [
     'in-bloom' => 'Day {day}: the flowers are over by then.',
     'dry-root' => 'Day {day}: it is watered first, and sprayed the day after.',
     'no-hour-this-week' => 'Day {day}: no hour before it may have this spray, as far as the weather is told.',
-    'after-bought' => 'Day {day}: as long after what was bought.',
+    'after-bought' => 'Day {day}: a week after what was bought, or as you asked.',
     'insects-out' => 'Day {day}: the insects that were set out are left alone until then.',
     'own-days' => 'Day {day}: the nearest day on which you have time.',
     'no-good-hour' => 'Day {day}: the first day with hours for it.',

@@ -11,13 +11,11 @@
     interface Props {
         /** Identity of the course. */
         course: string;
-        /** What it is called, where that is known. */
-        name?: string;
         onsaved: (course: Schemas['Course']) => void;
     }
     /** Something bought went on all of its plants. */
-    const { course, name = '', onsaved }: Props = $props();
-    const form = untrack(() => new Form(`bought-for-${course}`, { ...boughtValues(null), boughtName: name, when: whenField(undefined) }));
+    const { course, onsaved }: Props = $props();
+    const form = untrack(() => new Form(`bought-for-${course}`, { ...boughtValues(null), when: whenField(undefined) }));
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();

@@ -77,9 +77,11 @@
                 plants: on.length,
                 against: course.pestName === '' ? '' : `, ${course.pestName.toLowerCase()}`,
             })}
-            {course.methods.length === 0
-                ? say('courses/course.since-apart', { begunAt: onDay(course.begunAt) })
-                : say('courses/course.since', { begunAt: onDay(course.begunAt), name: course.methods.map((one) => one.name).join(', ') })}
+            {course.trial !== null
+                ? say('courses/course.since-trial', { begunAt: onDay(course.begunAt) })
+                : course.methods.length === 0
+                  ? say('courses/course.since-apart', { begunAt: onDay(course.begunAt) })
+                  : say('courses/course.since', { begunAt: onDay(course.begunAt), name: course.methods.map((one) => one.name).join(', ') })}
             {#if course.endedAt !== null}<strong>{say('courses/course.ended', { endedAt: onDay(course.endedAt) })}</strong>{/if}
         </p>
         {#if course.trial !== null}<p class="mb-4">
@@ -173,11 +175,13 @@
                 {/each}
             </ul>
         {/if}
+        {#if course.endedAt === null && on.length > 0 && (course.trial === null || course.methods.length === 0)}
+            <details class="mt-6" bind:open={buying}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.something-bought')}</summary>
+                {#if buying}<BoughtForAll course={course.key} onsaved={saved} />{/if}
+            </details>
+        {/if}
         {#if course.trial === null}
-            {#if course.endedAt === null && on.length > 0}<details class="mt-6" bind:open={buying}>
-                    <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.something-bought')}</summary>
-                    {#if buying}<BoughtForAll course={course.key} onsaved={saved} />{/if}
-                </details>{/if}
             <details class="mt-6" bind:open={changing}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.change')}</summary>
                 {#if changing}{#key course.version}<ChangeCourse {course} onsaved={saved} />{/key}{/if}

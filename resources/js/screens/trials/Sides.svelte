@@ -1,17 +1,15 @@
 <script lang="ts">
     import { bottlePlace } from '../../lib/bottle';
     import type { Schemas } from '../../lib/client';
-    import BoughtForAll from '../courses/BoughtForAll.svelte';
     import { benchOf, nextSide } from './sides';
 
     interface Props {
         trial: Schemas['Trial'];
         /** Whether who counts is not told which is which. */
         hidden: boolean;
-        onsaved: () => void;
     }
     /** What each side is sprayed with, how far that is, and what comes next with it; one of them comes first. */
-    const { trial, hidden, onsaved }: Props = $props();
+    const { trial, hidden }: Props = $props();
     const first = $derived(nextSide(trial));
 </script>
 
@@ -29,20 +27,19 @@
             {:else if hidden}
                 <p>{say('trials/sides.waits', { left: side.left, plants: side.plants })}</p>
             {:else}
-                <p>
-                    {side.left < side.plants
-                        ? say('trials/sides.waits', { left: side.left, plants: side.plants })
-                        : (side.bottle?.words ?? '')}
-                </p>
+                {#if side.left < side.plants}
+                    <p>{say('trials/sides.waits', { left: side.left, plants: side.plants })}</p>
+                {:else if side.bottle !== null}
+                    <p>{side.bottle.words}</p>
+                {/if}
                 {#if side.bottle !== null && side.batchId !== null}
                     <a class="{act} justify-self-start" href={bottlePlace(side.bottle, side.batchId, null)}>{side.bottle.actWords}</a>
                 {:else if side.recipe !== null}
                     <a class="{act} justify-self-start" href={benchOf(side)}>{say('trials/sides.mix', { letter: side.letter })}</a>
                 {:else}
-                    <details>
-                        <summary class="link min-h-11 cursor-pointer py-2">{say('trials/sides.bought', { letter: side.letter })}</summary>
-                        <BoughtForAll course={side.course.key} name={side.name} {onsaved} />
-                    </details>
+                    <a class="{act} justify-self-start" href={`/courses/${side.course.id}`}
+                        >{say('trials/sides.bought', { letter: side.letter })}</a
+                    >
                 {/if}
             {/if}
         </li>

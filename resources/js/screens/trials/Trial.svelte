@@ -52,7 +52,7 @@
             <p class="text-xl font-bold" data-result>{hidden ? say('trials/trial.what-says-hidden-from-who') : trial.result}</p>
             {#if trial.endedAt === null}<p class="mt-1" data-plan>{trial.plan}</p>{/if}
             {#if trial.endedAt === null && trial.sprayedAt === null && trial.looks.length > 0}
-                <div class="no-print mt-3"><Sides {trial} {hidden} onsaved={() => void page.reload()} /></div>
+                <div class="no-print mt-3"><Sides {trial} {hidden} /></div>
             {/if}
             <div class="no-print mt-2 flex flex-wrap gap-2">
                 {#if trial.looks.length > 0 && trial.sprayedAt === null}<button
