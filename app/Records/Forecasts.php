@@ -120,7 +120,7 @@ final readonly class Forecasts
             $surprise,
             $this->reach->of(),
             $rounds,
-            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
+            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, $last, $today, $wanted !== null && count($wanted->kills()) > 1 ? $wanted->atMost : Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
             $wanted === null || $programme->ends() ? null : $this->instead($case, $recipe->slug, $seen, $wanted, $last, $now),
         );
     }
