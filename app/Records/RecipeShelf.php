@@ -92,12 +92,9 @@ final readonly class RecipeShelf
      */
     public function named(array $slugs): array
     {
-        $known = [];
-        foreach ($this->recipes() as $recipe) {
-            $known[$recipe->slug] = $recipe;
-        }
+        $own = array_filter($slugs, fn(string $slug): bool => ! $this->shipped->has($slug)) === [] ? [] : array_column($this->written(), null, 'slug');
 
-        return array_values(array_filter(array_map(static fn(string $slug): ?RecipeDocument => $known[$slug] ?? null, $slugs)));
+        return array_values(array_filter(array_map(fn(string $slug): ?RecipeDocument => $this->shipped->has($slug) ? $this->shipped->get($slug) : $own[$slug] ?? null, $slugs)));
     }
 
     /** @return list<RecipeDocument> */

@@ -18,12 +18,18 @@ use IdleMixer\Core\Method\MethodRows;
  *
  * @phpstan-type PracticeRow array{ways: list<string>, work: int, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, half_for?: list<string>}
  */
-final readonly class RecipeCatalogue
+final class RecipeCatalogue
 {
     /** Which shipped method a recipe of one's own is used like: data. */
     private const LIKENESS = __DIR__ . '/../../data/likeness.php';
 
-    public function __construct(private Things $sprays, private RecipeReader $reader) {}
+    /** @var array<string, Recipe> that were read, by slug: a recipe never changes, and is asked for many times */
+    private array $read = [];
+
+    /** @var array<string, Method> the same of how they are used */
+    private array $methods = [];
+
+    public function __construct(private readonly Things $sprays, private readonly RecipeReader $reader) {}
 
     public static function shipped(?IngredientCatalogue $ingredients = null): self
     {
@@ -39,7 +45,7 @@ final readonly class RecipeCatalogue
     /** @throws UnknownRecipe when there is none of that slug */
     public function get(string $slug): Recipe
     {
-        return $this->reader->read(JsonText::parse($this->document($slug)));
+        return $this->read[$slug] ??= $this->reader->read(JsonText::parse($this->document($slug)));
     }
 
     /**
@@ -63,7 +69,7 @@ final readonly class RecipeCatalogue
     /** @throws UnknownRecipe when there is none of that slug */
     public function method(string $slug): Method
     {
-        return MethodRows::read($this->row($slug)['method']);
+        return $this->methods[$slug] ??= MethodRows::read($this->row($slug)['method']);
     }
 
     /**
