@@ -7,10 +7,10 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\Count;
 use App\Models\PestCase;
+use IdleMixer\Core\Bought\Bought;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Course\Pacing;
-use IdleMixer\Core\Data\BoughtLines;
 use IdleMixer\Core\Method\Method;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Mix\Mixture;
@@ -61,7 +61,7 @@ final readonly class Rhythms
         $last = $case->rounds->last();
         $batch = $last?->batch;
         if ($batch === null) {
-            return $last === null ? null : $case->every_days ?? BoughtLines::NEXT['value'];
+            return $last === null ? null : Bought::nextDays($case->every_days);
         }
         $batch->loadMissing('recipeVersion.recipe');
 

@@ -15,7 +15,7 @@ final readonly class TrialBook
 {
     /**
      * @param array<string, mixed>            $columns
-     * @param non-empty-list<Plant>           $plants  by their labels, where whole plants are marked; those that bear the marked leaves otherwise
+     * @param non-empty-list<Plant>           $plants  that are marked, or that bear the marked leaves
      * @param array{string|null, string|null} $recipes slugs of what each side is sprayed with; null where that was bought, or where it is nothing
      *
      * @return array{Trial, bool} the trial, and whether it was begun now
@@ -24,6 +24,8 @@ final readonly class TrialBook
     {
         return Submissions::of(Trial::query(), $submitted, $columns, static function (Trial $trial) use ($submitted, $plants, $recipes, $alone): void {
             $lots = Lots::draw($trial->seed, $trial->units);
+            // Labels follow names, so that neighbours of a row are drawn as a pair.
+            usort($plants, static fn(Plant $a, Plant $b): int => strnatcasecmp($a->name, $b->name));
             foreach ([Side::One, $alone ? Side::Alone : Side::Other] as $i => $side) {
                 $course = Course::query()->create([
                     ...$submitted->part($i + 1)->columns(),

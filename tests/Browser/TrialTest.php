@@ -79,7 +79,7 @@ it('keeps what was bought for all plants of a course at once, and draws it', fun
         $course = $screen->made('/api/courses', '{"name": "Shelf ' . $width . '", "recipes": ["neem-by-the-gallon"], "plantIds": [], "newPlants": {"count": 4, "name": "Fern", "tolerance": "ordinary-leaf"}}');
         $screen->open("/courses/{$course}")->press('Something bought went on all of them')->type('Its name, as you call it', 'From the green jug');
         expect($screen->axe())->toBe('');
-        $screen->press('Keep it for all of them')->see('what comes next is decided on a week later');
+        $screen->press('Keep it for all of them')->see('what comes next is decided on 7 days later');
         expect($screen->all('[data-entry=bought]'))->toHaveCount(1)->and($screen->text())->toContain('From the green jug.')->and($screen->axe())->toBe('');
         $screen->named('[data-bought] button', 'Take back: From the green jug')->click();
         $screen->until(static fn(): bool => $screen->all('[data-entry=bought]') === [], 'It is still there.');

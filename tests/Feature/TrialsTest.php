@@ -147,19 +147,20 @@ it('puts each plant on one side by its lot, and says what is mixed for which', f
 });
 
 it('takes what it is called from its recipe, and Nothing for a side that is left alone', function (): void {
-    $trial = Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Soap or nothing', 'oneRecipe' => 'plain-soap', 'otherAlone' => true, 'plantIds' => [Notebook::plant()], 'unit' => 'leaf', 'units' => 8]);
+    $trial = Notebook::sent('/api/trials', ['pest' => 'aphids', 'oneRecipe' => 'plain-soap', 'otherAlone' => true, 'plantIds' => [Notebook::plant()], 'unit' => 'leaf', 'units' => 8]);
     $name = Notebook::get('/api/recipes/plain-soap')->text('name');
-    expect([$trial->text('one'), $trial->text('other'), $trial->at('sides.1.alone'), $trial->at('sides.1.left')])->toBe([$name, 'Nothing', true, 0]);
+    expect([$trial->text('one'), $trial->text('other'), $trial->text('name'), $trial->at('sides.1.alone'), $trial->at('sides.1.left')])->toBe([$name, 'Nothing', "{$name} against Nothing", true, 0]);
 });
 
 it('is sprayed once every plant of both sides is, by the rounds of its courses, and asks for looks from the last on', function (): void {
     $trial = begunTrial(['unit' => 'plant', 'units' => 6, 'plantIds' => sixPlants()])->id();
+    expect(Notebook::get("/api/trials/{$trial}")->at('sides.0.first'))->toBeFalse();
     lookAt($trial, [12, 11, 13, 12, 11, 12]);
     [$one, $other] = [sideOf($trial, 'A'), sideOf($trial, 'B')];
     $batch = Notebook::mixed();
     walkedOver($batch, array_slice($one['cases'], 0, 2), '2026-06-01 18:30:00');
     $halfway = Notebook::get("/api/trials/{$trial}");
-    expect($halfway->at('sprayedAt'))->toBeNull()->and(sideOf($trial, 'A')['left'])->toBe(1)->and(sideOf($trial, 'B')['left'])->toBe(3)
+    expect($halfway->at('sprayedAt'))->toBeNull()->and($halfway->at('sides.0.first'))->toBeTrue()->and($halfway->at('sides.1.first'))->toBeFalse()->and(sideOf($trial, 'A')['left'])->toBe(1)->and(sideOf($trial, 'B')['left'])->toBe(3)
         ->and($halfway->text('plan'))->toStartWith('Count all of them first.');
     walkedOver($batch, array_slice($one['cases'], 2), '2026-06-01 18:40:00');
     walkedOver($batch, $other['cases'], '2026-06-01 19:00:00');

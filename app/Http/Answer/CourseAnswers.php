@@ -9,6 +9,7 @@ use App\Models\CourseLook;
 use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CoursesAhead;
+use App\Records\KeptTogether;
 use App\Records\LaidCourse;
 use App\Records\RecipeShelf;
 use DateTimeImmutable;
@@ -84,7 +85,7 @@ final readonly class CourseAnswers
         $rounds = Round::query()->whereIn('case_id', $cases)->whereNull('batch_id')->orderByDesc('sprayed_at')->orderBy('id')->get();
 
         $told = [];
-        foreach ($rounds->groupBy(static fn(Round $round): string => "{$round->sprayed_at->getTimestamp()} {$round->bought_name}") as $all) {
+        foreach ($rounds->groupBy(KeptTogether::mark(...)) as $all) {
             $round = $all->first();
             if ($round !== null) {
                 $told[] = new CourseBoughtAnswer($round->id, $round->submission, $round->version, $round->name(), Instant::of($round->sprayed_at), $all->count());

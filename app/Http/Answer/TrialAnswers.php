@@ -21,6 +21,7 @@ use IdleMixer\Core\Evidence\Lots;
 use IdleMixer\Core\Evidence\LotTrial;
 use IdleMixer\Core\Evidence\Side;
 use IdleMixer\Core\Evidence\TrialPlan;
+use IdleMixer\Core\Evidence\TrialSide;
 use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\TrialWords;
@@ -64,7 +65,7 @@ final readonly class TrialAnswers
             $counted->isSettled(),
             TrialWords::result($counted, $trial->one, $trial->other),
             $this->plan($trial, $counted),
-            array_map(fn(Course $course): TrialSideAnswer => $this->side($trial, $course), $trial->both()),
+            $this->sides($trial, $counted),
             self::plants($trial),
         );
     }
@@ -77,23 +78,28 @@ final readonly class TrialAnswers
         return TrialWords::plan(array_map($on, TrialPlan::looks($counted)), OpenTrials::sides($trial)->hoursApart());
     }
 
-    private function side(Trial $trial, Course $course): TrialSideAnswer
+    /** @return list<TrialSideAnswer> A before B */
+    private function sides(Trial $trial, LotTrial $counted): array
     {
-        $side = OpenTrials::side($course);
-        $batch = $side->left() === 0 || $trial->ended_at !== null ? null : $this->inHand($course);
+        $both = $trial->both();
+        if (count($both) !== 2) {
+            return [];
+        }
+        $sides = OpenTrials::sides($trial);
+        $open = array_map(fn(Course $course): ?Batch => OpenTrials::side($course)->left() === 0 || $trial->ended_at !== null ? null : $this->inHand($course), $both);
+        $bottles = array_map(fn(?Batch $batch): ?BottleAnswer => $batch === null ? null : $this->bottles->of($batch, $this->clock->now()), $open);
+        $isMixed = array_map(static fn(Course $course, ?BottleAnswer $bottle): bool => CoursesAhead::slugs($course) === [] || ($bottle !== null && ! in_array($bottle->state, [BottleState::Planned->value, BottleState::Mixing->value], true)), $both, $bottles);
+        $next = $counted->before() === null ? null : $sides->next($isMixed[0], $isMixed[1]);
 
-        return new TrialSideAnswer(
-            Side::from($course->side)->letter(),
-            new RefAnswer($course->id, $course->submission, $course->name),
-            $course->side === Side::One->value ? $trial->one : $trial->other,
-            $side->alone,
-            CoursesAhead::slugs($course)[0] ?? null,
-            $side->plants[0] ?? null,
-            count($side->plants),
-            $side->left(),
-            $batch?->id,
-            $batch === null ? null : $this->bottles->of($batch, $this->clock->now()),
-        );
+        return [
+            self::side($both[0], $sides->one, $trial->one, $next === Side::One, $open[0], $bottles[0]),
+            self::side($both[1], $sides->other, $trial->other, $next === Side::Other, $open[1], $bottles[1]),
+        ];
+    }
+
+    private static function side(Course $course, TrialSide $side, string $name, bool $isNext, ?Batch $batch, ?BottleAnswer $bottle): TrialSideAnswer
+    {
+        return new TrialSideAnswer(Side::from($course->side)->letter(), new RefAnswer($course->id, $course->submission, $course->name), $name, $side->alone, CoursesAhead::slugs($course)[0] ?? null, $side->plants[0] ?? null, count($side->plants), $side->left(), $isNext, $batch?->id, $bottle);
     }
 
     /** The newest batch for it that is not gone. */

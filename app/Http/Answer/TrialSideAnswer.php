@@ -24,6 +24,8 @@ final readonly class TrialSideAnswer
         public int $plants,
         /** Plants that still wait for their first round. */
         public int $left,
+        /** Whether it is the one that comes next. */
+        public bool $first,
         /** What is mixed for it and not sprayed yet. */
         public ?int $batchId,
         public ?BottleAnswer $bottle,

@@ -12,8 +12,6 @@ use IdleMixer\Core\Document\Node;
 /** Something bought that went on all plants of a course: what is mixed here is sprayed on a walk. */
 final readonly class CourseRoundInput
 {
-    private const LONGEST_NOTE = 1000;
-
     private function __construct(public Sent $sent, public Bought $bought, public DateTimeImmutable $at, public string $notes) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
@@ -22,6 +20,6 @@ final readonly class CourseRoundInput
         $sent = Sent::opened($node, ['bought', 'sprayedAt', 'notes'], correcting: false);
         $object = $sent->object;
 
-        return new self($sent, BoughtInput::read($object->get('bought')), Moment::past($object->optional('sprayedAt'), $now), $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '');
+        return new self($sent, BoughtInput::read($object->get('bought')), Moment::past($object->optional('sprayedAt'), $now), $object->optional('notes')?->text(RoundInput::LONGEST_NOTE) ?? '');
     }
 }

@@ -15,7 +15,7 @@ use IdleMixer\Core\Words\Say;
 /** One application to a case: of a batch, or of something that was bought or set out. */
 final readonly class RoundInput
 {
-    private const LONGEST_NOTE = 1000;
+    public const LONGEST_NOTE = 1000;
 
     private const LONGEST_REASON = 500;
 

@@ -52,7 +52,7 @@ final readonly class TrialInput
         return new self(
             $sent,
             $object->get('pest')->word($troubles->pestSlugs(), 'pest'),
-            $object->get('name')->line(self::LONGEST, 1),
+            $object->optional('name')?->line(self::LONGEST, 1) ?? mb_substr(Say::it('input/trial-input.against', ['one' => $one, 'other' => $other]), 0, self::LONGEST),
             $one,
             $other,
             [$oneRecipe, $otherRecipe],

@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Course;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use IdleMixer\Core\Data\BoughtLines;
+use IdleMixer\Core\Bought\Bought;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Data\ScheduleLines;
@@ -112,7 +112,7 @@ final readonly class PutOff
         $before = max($this->ask->today, $washed !== null && in_array('washed-off', $codes, true) ? $washed + 1 : $due);
 
         return match ($why) {
-            null => $isBought && $due >= $this->ask->today ? new Moved($day, 'after-bought', ['bought' => (int) $this->last(RecordKind::Bought)], [], true, true) : new Moved($day, $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], [], $day !== $due, false),
+            null => $isBought && $due >= $this->ask->today ? new Moved($day, 'after-bought', ['bought' => (int) $this->last(RecordKind::Bought), 'days' => Bought::nextDays($this->ask->everyDays)], [], true, true) : new Moved($day, $due < $this->ask->today ? 'overdue' : 'on-its-day', ['due' => $due], [], $day !== $due, false),
             'washed-off' => new Moved($day, $why, ['rained' => (int) $washed], [], $day !== $due, false),
             default => new Moved($day, $why, ['until' => $why === 'no-good-hour' || $why === 'own-days' ? $day : $day - 1], array_merge(...array_map($this->meanwhile(...), $codes)), $day !== $due, $day > $before),
         };
@@ -153,7 +153,7 @@ final readonly class PutOff
     {
         $bought = $this->last(RecordKind::Bought);
 
-        return $bought === null || $bought < $this->lastOwn() ? null : $bought + ($this->ask->everyDays ?? BoughtLines::NEXT['value']);
+        return $bought === null || $bought < $this->lastOwn() ? null : $bought + Bought::nextDays($this->ask->everyDays);
     }
 
     private function lastTest(): ?Recorded

@@ -40,6 +40,15 @@ final readonly class TrialSides
         return $this->said === null ? null : max([$this->said, ...$this->known($this->one->begun(), $this->other->begun())]);
     }
 
+    /** Which side comes next: both are mixed before the first of them is sprayed. Null where none waits. Common practice of trials, no source. */
+    public function next(bool $oneIsMixed, bool $otherIsMixed): ?Side
+    {
+        $isMixed = array_filter(['one' => $this->one->left() > 0 ? $oneIsMixed : null, 'other' => $this->other->left() > 0 ? $otherIsMixed : null], is_bool(...));
+        asort($isMixed);
+
+        return Side::tryFrom((string) array_key_first($isMixed));
+    }
+
     /** Hours between the sides, where they are too many to say that both had the same weather; null where they are not. */
     public function hoursApart(): ?int
     {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Evidence\LotTrial;
+use IdleMixer\Core\Evidence\Side;
 use IdleMixer\Core\Evidence\SpotLook;
 use IdleMixer\Core\Evidence\TrialPlan;
 use IdleMixer\Core\Evidence\TrialSide;
@@ -57,3 +58,17 @@ it('takes what was counted between the two sides for neither before nor after, a
     expect([$trial->before()?->at, count($trial->after()), TrialPlan::looks($trial)])->toEqual([inJune('1 18:00'), 1, array_map(inJune(...), ['5 18:40', '9 18:40', '16 18:40'])])
         ->and(TrialPlan::looks(new LotTrial([true, false], $looks, null, inJune('2 18:00'))))->toBe([]);
 });
+
+// Both sides are mixed as a pair, and sprayed one after the other: common practice of trials, no source.
+it('mixes both sides before the first is sprayed', function (TrialSides $sides, bool $one, bool $other, ?Side $next): void {
+    expect($sides->next($one, $other))->toBe($next);
+})->with([
+    'neither is mixed' => [new TrialSides(side([]), side([])), false, false, Side::One],
+    'the first is mixed' => [new TrialSides(side([]), side([])), true, false, Side::Other],
+    'the second is mixed' => [new TrialSides(side([]), side([])), false, true, Side::One],
+    'both are mixed' => [new TrialSides(side([]), side([])), true, true, Side::One],
+    'the first is sprayed' => [new TrialSides(side([1 => '2 18:00', 2 => '2 18:00']), side([])), true, true, Side::Other],
+    'the first is half sprayed' => [new TrialSides(side([1 => '2 18:00']), side([])), true, true, Side::One],
+    'who is left alone waits for nothing' => [new TrialSides(side([1 => '2 18:00', 2 => '2 18:00']), side([], alone: true)), true, false, null],
+    'all are sprayed' => [new TrialSides(side([1 => '2 18:00'], 1), side([1 => '2 18:00'], 1)), true, true, null],
+]);

@@ -56,6 +56,7 @@ return [
     'sprayer-details-input.this-can-be-at-most' => 'This can be at most {most} mL here, found {found} mL.',
     'stand-test-input.stand-test-result' => 'stand test result',
     'sums-input.volume-to-make' => 'A volume to make',
+    'trial-input.against' => '{one} against {other}',
     'trial-input.nothing' => 'Nothing',
     'trial-input.alone-with-recipe' => 'One side is sprayed with nothing, so it has no recipe: leave one of the two out.',
     'trial-input.no-plant' => 'Which plants? Tap those that bear the marked leaves, or that are compared with each other.',

@@ -3,6 +3,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
     import { instantOf, whenField } from '../../lib/when';
+    import { undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import When from '../../parts/When.svelte';
     import BoughtFields from '../cases/BoughtFields.svelte';
@@ -29,6 +30,10 @@
             ),
         );
         if (saved !== null) {
+            const made = saved.bought[0];
+            if (made !== undefined) {
+                undo.made('rounds', made, made.name);
+            }
             form.clear();
             onsaved(saved);
         }

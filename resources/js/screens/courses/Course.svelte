@@ -1,67 +1,30 @@
 <script lang="ts">
-    import { bottlePlace } from '../../lib/bottle';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
-    import { Sending } from '../../lib/sending.svelte';
-    import { bestHours } from '../../lib/tasks';
-    import { atTime, onDay, onShortDay } from '../../lib/time';
+    import { atTime, onDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import Ahead from '../../parts/Ahead.svelte';
-    import FormFoot from '../../parts/FormFoot.svelte';
     import Head from '../../parts/Head.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
-    import BoughtForAll from './BoughtForAll.svelte';
+    import Bought from './Bought.svelte';
     import ChangeCourse from './ChangeCourse.svelte';
+    import CourseNext from './CourseNext.svelte';
     import LookOver from './LookOver.svelte';
 
     const id = Number(route.params.id);
     const page = new Loaded(() => taken(api.GET('/api/courses/{id}', { params: { path: { id } } })));
     undo.followedBy(page);
-    const sending = new Sending();
     let looking = $state(location.hash === '#look');
     let changing = $state(false);
-    let buying = $state(false);
     /** A plant on which something was seen during a walk. */
     const seen = Number(new URLSearchParams(location.search).get('plant') ?? 0) || null;
-
-    const round = (course: Schemas['Course']): Schemas['Task'] | undefined => course.tasks.find((one) => one.kind === 'course-round');
-    const next = (course: Schemas['Course']): Schemas['AheadEntry'] | undefined =>
-        course.ahead?.entries.find((one) => !one.done && (one.kind === 'round' || one.kind === 'look'));
-    const bench = (course: Schemas['Course']): string =>
-        `/bench?recipe=${course.methods[0]?.slug ?? ''}&plant=${course.plants.find((one) => !one.left)?.plant.id ?? ''}&course=${course.id}`;
-
-    const isClear = (course: Schemas['Course']): boolean => course.tasks.some((one) => one.kind === 'course-clear');
-
-    /** What stood apart stands with the others. */
-    async function end(course: Schemas['Course']): Promise<void> {
-        const ended = await sending.send((_, basedOn) =>
-            taken(
-                api.PUT('/api/courses/{id}', {
-                    params: { path: { id: course.key } },
-                    body: {
-                        basedOn: basedOn(course.version),
-                        name: course.name,
-                        pest: course.pest,
-                        recipes: [],
-                        plantIds: course.plants.filter((one) => !one.left).map((one) => one.plant.id),
-                        ended: true,
-                    },
-                }),
-            ),
-        );
-        if (ended !== null) {
-            undo.changed('courses', ended, ended.name, say('courses/change-course.changed', { name: ended.name }));
-            saved(ended);
-        }
-    }
 
     function saved(course: Schemas['Course']): void {
         page.value = course;
         looking = false;
         changing = false;
-        buying = false;
         scrollTo({ top: 0 });
     }
 </script>
@@ -69,8 +32,6 @@
 <Waiting of={page}>
     {#snippet children(course)}
         {@const on = course.plants.filter((one) => !one.left)}
-        {@const due = round(course)}
-        {@const coming = next(course)}
         <Head title={course.name} />
         <p class="quiet -mt-3 mb-3">
             {say('courses/course.plants-against', {
@@ -89,42 +50,7 @@
                 <a class="link font-bold" href={`/trials/${course.trial.id}`}>{course.trial.name}</a>
             </p>{/if}
         {#if course.endedAt === null && course.trial === null}
-            <section
-                class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b"
-                aria-label={say('courses/course.what-next')}
-                data-part="act"
-                data-state={course.state}
-            >
-                {#if isClear(course)}
-                    <p class="text-xl font-bold">{say('courses/course.clear', { plants: on.length })}</p>
-                {:else if due !== undefined && due.slot !== 'after' && due.slot !== 'week'}
-                    <p class="text-xl font-bold">{say('courses/course.all-are-sprayed', { plants: on.length })}</p>
-                {:else if coming !== undefined}
-                    <p class="text-xl font-bold">
-                        {coming.kind === 'round'
-                            ? say('courses/course.next-round', { on: onShortDay(coming.on) })
-                            : say('courses/course.next-look', { on: onShortDay(coming.on) })}
-                    </p>
-                {/if}
-                <p data-because>{course.because} {course.nearest}</p>
-                {#if due !== undefined && due.slot !== 'after' && due.slot !== 'week'}<p data-best>{bestHours(due, new Date())}</p>{/if}
-                <div class="mt-3 flex flex-wrap gap-2">
-                    {#if due !== undefined && due.bottle !== null && due.ready !== null}
-                        <a class="act" href={bottlePlace(due.bottle, due.ready, null)}>{due.bottle.actWords}</a>
-                    {:else if due !== undefined}
-                        <a class="act" href={bench(course)}>{say('courses/course.mix-for-all')}</a>
-                    {/if}
-                    {#if isClear(course)}<button class="act" disabled={sending.held} onclick={() => void end(course)}
-                            >{say('courses/course.put-back')}</button
-                        >{/if}
-                    {#if on.length > 0}<button
-                            class={due === undefined && !isClear(course) ? 'act' : 'aside-act'}
-                            aria-expanded={looking}
-                            onclick={() => (looking = !looking)}>{say('courses/course.look-them-over')}</button
-                        >{/if}
-                </div>
-                <FormFoot form={sending} send={() => void end(course)} />
-            </section>
+            <CourseNext {course} bind:looking onsaved={saved} />
             {#if looking}<LookOver {course} {seen} onsaved={saved} />{/if}
         {/if}
         {#if course.ahead !== null}
@@ -163,24 +89,7 @@
                 {/each}
             </ul>
         {/if}
-        {#if course.bought.length > 0}
-            <h2 class="mt-6">{say('courses/course.bought')}</h2>
-            <ul data-bought>
-                {#each course.bought as one (one.id)}
-                    <li class="border-base-300 flex flex-wrap items-center gap-x-3 border-b">
-                        <span class="min-w-56 flex-1"
-                            >{say('courses/course.bought-on', { name: one.name, at: atTime(one.sprayedAt), plants: one.plants })}</span
-                        ><TakeBack kind="rounds" of={one} what={one.name} />
-                    </li>
-                {/each}
-            </ul>
-        {/if}
-        {#if course.endedAt === null && on.length > 0 && (course.trial === null || course.methods.length === 0)}
-            <details class="mt-6" bind:open={buying}>
-                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.something-bought')}</summary>
-                {#if buying}<BoughtForAll course={course.key} onsaved={saved} />{/if}
-            </details>
-        {/if}
+        <Bought {course} onsaved={saved} />
         {#if course.trial === null}
             <details class="mt-6" bind:open={changing}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.change')}</summary>

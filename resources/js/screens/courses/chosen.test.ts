@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { fitting, nameOf, places, toggledAll } from './chosen';
+import { benchOf, fitting, nameOf, places, toggledAll } from './chosen';
 
 const plant = (id: number, place: string, retired = false): { id: number; place: string; retired: boolean } => ({ id, place, retired });
 
@@ -28,4 +28,9 @@ test('it is called by where its plants stand', () => {
     expect(nameOf(plants, [1, 3], null)).toBe('Some plants');
     expect(nameOf(plants, [], { name: 'Orchid', place: '' })).toBe('Orchid');
     expect(nameOf(plants, [], { name: 'Orchid', place: 'Shelf' })).toBe('Shelf');
+});
+
+test('it is mixed for all plants of a course, for the leaf of one of them', () => {
+    expect(benchOf(7, 'plain-soap', 3)).toBe('/bench?recipe=plain-soap&plant=3&course=7');
+    expect(benchOf(7, null, undefined)).toBe('/bench?recipe=&plant=&course=7');
 });

@@ -30,6 +30,11 @@ export function recipesOf(chosen: string): string[] {
     return chosen === APART ? [] : [chosen];
 }
 
+/** Where a spray is mixed for all plants of a course: for the leaf of one of them. */
+export function benchOf(course: number, recipe: string | null | undefined, plant: number | null | undefined): string {
+    return `/bench?recipe=${recipe ?? ''}&plant=${plant ?? ''}&course=${course}`;
+}
+
 /** What it is called where nobody gave it a name: by where its plants stand. */
 export function nameOf(plants: Plant[], chosen: number[], fresh: { name: string; place: string } | null): string {
     const there = [...new Set(plants.filter((one) => chosen.includes(one.id)).map((one) => one.place))];

@@ -12,13 +12,6 @@
     const asked = new URLSearchParams(location.search);
     /** In the place of a recipe: nothing is sprayed on that side. */
     const ALONE = '-';
-    const inOrder = new Intl.Collator('en', { numeric: true });
-    /** Labels follow names, so that neighbours with one name come one after the other. */
-    const inBed = (ids: number[], plants: Schemas['Plant'][]): number[] =>
-        plants
-            .filter((one) => ids.includes(one.id))
-            .toSorted((a, b) => inOrder.compare(a.name, b.name))
-            .map((one) => one.id);
     const form = untrack(
         () =>
             new Form('new-trial', {
@@ -47,30 +40,23 @@
     });
     let chosen = $state<number[]>([]);
     const isOfPlants = $derived(form.values.unit === 'plant');
-    /** As it is called: by its recipe, or as somebody named it. */
-    const called = (recipe: string, words: string, recipes: { slug: string; name: string }[]): string =>
-        recipe === ALONE ? say('trials/new-trial.nothing') : (recipes.find((one) => one.slug === recipe)?.name ?? words);
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { name, pest, oneRecipe, otherRecipe, units, blind } = form.values;
-        const recipes = page.value?.recipes ?? [];
-        const one = called(oneRecipe, form.values.one, recipes);
-        const other = called(otherRecipe, form.values.other, recipes);
-        const title = name.trim() === '' ? say('trials/new-trial.against', { one, other }) : name;
+        const { name, pest, one, other, oneRecipe, otherRecipe, units, blind } = form.values;
         const made = await form.send((submission) =>
             taken(
                 api.POST('/api/trials', {
                     body: {
                         submission,
-                        name: title.slice(0, 200),
+                        ...(name.trim() === '' ? {} : { name }),
                         pest,
-                        one,
-                        other,
+                        ...(oneRecipe === '' ? { one } : {}),
+                        ...(otherRecipe === '' ? { other } : {}),
                         oneRecipe: oneRecipe || null,
                         otherRecipe: otherRecipe === ALONE ? null : otherRecipe || null,
                         otherAlone: otherRecipe === ALONE,
-                        plantIds: isOfPlants ? inBed(chosen, page.value?.plants ?? []) : [...chosen],
+                        plantIds: [...chosen],
                         unit: isOfPlants ? 'plant' : 'leaf',
                         ...(isOfPlants ? {} : { units: Number(units) }),
                         blind,

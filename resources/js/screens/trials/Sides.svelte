@@ -1,7 +1,7 @@
 <script lang="ts">
     import { bottlePlace } from '../../lib/bottle';
     import type { Schemas } from '../../lib/client';
-    import { benchOf, nextSide } from './sides';
+    import { benchOf } from '../courses/chosen';
 
     interface Props {
         trial: Schemas['Trial'];
@@ -10,12 +10,11 @@
     }
     /** What each side is sprayed with, how far that is, and what comes next with it; one of them comes first. */
     const { trial, hidden }: Props = $props();
-    const first = $derived(nextSide(trial));
 </script>
 
 <ul class="grid gap-4 sm:grid-cols-2" data-sides>
     {#each trial.sides as side (side.letter)}
-        {@const act = side.letter === first ? 'act' : 'aside-act'}
+        {@const act = side.first ? 'act' : 'aside-act'}
         <li class="grid content-start gap-2" data-side={side.letter}>
             <p class="font-bold">
                 {hidden ? side.letter : say('trials/sides.letter-name', { letter: side.letter, name: side.name })}
@@ -35,7 +34,9 @@
                 {#if side.bottle !== null && side.batchId !== null}
                     <a class="{act} justify-self-start" href={bottlePlace(side.bottle, side.batchId, null)}>{side.bottle.actWords}</a>
                 {:else if side.recipe !== null}
-                    <a class="{act} justify-self-start" href={benchOf(side)}>{say('trials/sides.mix', { letter: side.letter })}</a>
+                    <a class="{act} justify-self-start" href={benchOf(side.course.id, side.recipe, side.plantId)}
+                        >{say('trials/sides.mix', { letter: side.letter })}</a
+                    >
                 {:else}
                     <a class="{act} justify-self-start" href={`/courses/${side.course.id}`}
                         >{say('trials/sides.bought', { letter: side.letter })}</a
