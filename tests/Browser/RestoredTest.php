@@ -131,7 +131,9 @@ it('puts nothing that waited into another record after a restore, and asks where
         $screen->until(static fn(): bool => $screen->all('[data-astray]') === [] && $screen->waiting() === 0, 'Something is still asked for.');
         expect($of("/api/cases/{$theirs['case']}")->at('counts'))->toBe([])->and($of("/api/cases/{$again}")->at('counts.0.value'))->toEqual(23);
         $at = $of("/api/cases/{$again}")->at('counts.0.countedAt');
-        expect(is_string($at) ? $entered - (int) strtotime($at) : 0)->toBeGreaterThanOrEqual(0)->toBeLessThan(60);
+        // Its hour, not that of its arrival. How long the call was on its way nobody can tell, so it may be some seconds late.
+        $late = is_string($at) ? strtotime($at) - $entered : time() - $entered;
+        expect(abs($late))->toBeLessThan(min(60, (time() - $entered) / 2));
 
         $start->interrupt();
     });
