@@ -37,7 +37,7 @@ final class Records
             new Of\RunPlants($clock), new Of\SprayerEvents($clock), new Of\TaskMoves($clock), new Of\Revisions($clock),
             new Reckoned($clock, 'weighed_rounds', ['id', 'case_id', 'pest', 'round_id', 'batch_id', 'bought', 'sprayed_at', 'outcome', 'formula', 'reduction', 'kept_log', 'kept_chance', 'kept_leaves', 'days', 'alone', 'rounds', 'hand_work', 'unproven', 'burnt', 'litres', 'minutes', 'facts']),
             new Reckoned($clock, 'weighed_sprays', ['id', 'pest', 'rank', 'family', 'slug', 'judged', 'worked', 'verdict', 'name', 'left_log', 'last_plant', 'last_at', 'facts']),
-            new Reckoned($clock, 'stale_cases', ['case_id']), new Reckoned($clock, 'stale_pests', ['pest']),
+            new Reckoned($clock, 'stale_cases', ['case_id']), new Reckoned($clock, 'stale_pests', ['pest']), new Reckoned($clock, 'course_dues', ['course_id', 'hour', 'due_at']),
         ];
         $this->all = array_combine(array_map(static fn(Record $one): string => $one->table(), $all), $all);
     }

@@ -13,7 +13,7 @@ abstract class Correctable extends Kept
 
     protected static function booted(): void
     {
-        static::saved(Stale::mark(...));
+        parent::booted();
         static::addGlobalScope(self::TAKEN_BACK, static function (Builder $records): void {
             $records->whereNull($records->getModel()->qualifyColumn('taken_back_at'));
         });

@@ -27,6 +27,11 @@ abstract class Kept extends Model
         return $this->table ??= self::$tables[static::class] ??= parent::getTable();
     }
 
+    protected static function booted(): void
+    {
+        static::saved(Stale::mark(...));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

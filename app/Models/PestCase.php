@@ -56,7 +56,7 @@ final class PestCase extends Kept
         static::addGlobalScope(self::OF_ITS_OWN, static function (Builder $cases): void {
             $cases->whereNull($cases->getModel()->qualifyColumn('course_id'));
         });
-        static::saved(static fn(self $case) => Stale::case($case->id));
+        parent::booted();
     }
 
     /**

@@ -15,13 +15,13 @@ final readonly class Edition
 
     /** The tables of a notebook of the newest version. */
     public const TABLES = [
-        'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'burn_photos', 'burns', 'case_steps', 'cases', 'counts', 'course_looks', 'courses', 'eye_rounds', 'gardens', 'households', 'leaf_photos', 'leaf_readings', 'leaf_tests',
+        'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'burn_photos', 'burns', 'case_steps', 'cases', 'counts', 'course_dues', 'course_looks', 'courses', 'eye_rounds', 'gardens', 'households', 'leaf_photos', 'leaf_readings', 'leaf_tests',
         'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'run_plants', 'run_taps', 'runs', 'shelf_bottles', 'sprayer_events', 'sprayers', 'stale_cases', 'stale_pests', 'stand_tests',
         'task_moves', 'trial_looks', 'trials', 'waits', 'watches', 'weather_reports', 'weighed_rounds', 'weighed_sprays',
     ];
 
     /** Tables with what is reckoned from the others: not worth saving, and made anew. */
-    public const RECKONED = ['stale_cases', 'stale_pests', 'weighed_rounds', 'weighed_sprays'];
+    public const RECKONED = ['course_dues', 'stale_cases', 'stale_pests', 'weighed_rounds', 'weighed_sprays'];
 
     /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */
     public const JSON = [

@@ -53,6 +53,7 @@ final readonly class SetAside
         (new StandIns($pdo))->put();
         $leftOver->orphans();
         $pdo->exec('insert or ignore into stale_cases (case_id) select id from cases');
+        $pdo->exec('delete from course_dues');
         $pdo->commit();
         $names = $leftOver->since($before);
         unset($leftOver, $pdo);

@@ -40,12 +40,16 @@ final readonly class CoursesAhead
 
     public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours, private RainedOff $rain, private OwnDays $ownDays) {}
 
-    /** @return array<int, LaidCourse> of every course that is open, by its id */
-    public function open(DateTimeImmutable $now): array
+    /**
+     * @param list<int>|null $only null for every course that is open
+     *
+     * @return array<int, LaidCourse> by its id
+     */
+    public function open(DateTimeImmutable $now, ?array $only = null): array
     {
         $hours = $this->hours->at($now);
         $all = [];
-        $courses = array_values(Course::query()->whereNull('ended_at')->whereNull('trial_id')->with(self::WITH)->orderBy('id')->get()->all());
+        $courses = array_values(Course::query()->whereNull('ended_at')->whereNull('trial_id')->when($only !== null, static fn($those) => $those->whereIn('id', $only))->with(self::WITH)->orderBy('id')->get()->all());
         $records = new CourseRecords($courses, $this->rain, $this->wants, $now);
         foreach ($courses as $course) {
             $laid = $this->laid($course, $records, $hours, $now);

@@ -51,22 +51,22 @@ final readonly class Fresh
     public function cases(): void
     {
         if (DB::selectOne('select 1 from stale_cases limit 1') !== null) {
-            $this->weighed($this->weigher->freshen(...));
+            $this->kept($this->weigher->freshen(...));
         }
     }
 
     public function all(): void
     {
         if (DB::selectOne('select 1 from stale_cases union all select 1 from stale_pests limit 1') !== null) {
-            $this->weighed($this->weigher->all(...));
+            $this->kept($this->weigher->all(...));
         }
     }
 
-    /** Where a disk is full, fails or may not be written to, what was weighed before is told: to read is better than nothing. */
-    private function weighed(Closure $weigh): void
+    /** Where a disk is full, fails or may not be written to, what was reckoned before is told: to read is better than nothing. */
+    public function kept(Closure $reckon): void
     {
         try {
-            Together::of($this->notebook, $weigh);
+            Together::of($this->notebook, $reckon);
         } catch (PDOException $fault) {
             if (! in_array($fault->errorInfo[1] ?? null, self::CANNOT_WRITE, true)) {
                 throw $fault;

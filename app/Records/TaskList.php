@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Builder;
 /** Gathers what the records ask to be done. */
 final readonly class TaskList
 {
-    public function __construct(private TroubleCatalogue $troubles, private CasesAsk $cases, private Fresh $fresh, private CoursesAhead $courses) {}
+    public function __construct(private TroubleCatalogue $troubles, private CasesAsk $cases, private Fresh $fresh, private CoursesAhead $courses, private CourseDues $dues) {}
 
     /**
      * So many tasks, and what comes with them, in the order in which they were planned: what moved lies elsewhere in the page, never
@@ -31,9 +31,7 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        $others = $this->others($now);
-
-        return $this->worked(PlannedList::near($now, self::earliest($others)), $others, $now, $from, $rows);
+        return $this->worked(PlannedList::near($now, $this->others($now)), $now, $from, $rows);
     }
 
     /** @return list<Task> so many of all that is planned, however far off */
@@ -41,37 +39,19 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        $others = $this->others($now);
-
-        return $this->worked(PlannedList::all($now, self::earliest($others)), $others, $now, 0, $rows)->tasks;
+        return $this->worked(PlannedList::all($now, $this->others($now)), $now, 0, $rows)->tasks;
     }
 
-    /** @return array<string, array<int, non-empty-list<Task>>> what each course of many plants and each trial asks for, by kind */
+    /** @return array<string, array<int, DateTimeImmutable>> when each course of many plants and each trial asks for something, by kind */
     private function others(DateTimeImmutable $now): array
     {
-        $courses = [];
-        foreach ($this->courses->open($now) as $id => $laid) {
-            $courses[$id] = $this->courses->tasks($id, $laid);
-        }
-
-        return ['course' => array_filter($courses, static fn(array $some): bool => $some !== []), 'trial' => array_map(static fn(Task $task): array => [$task], OpenTrials::tasks())];
-    }
-
-    /**
-     * @param array<string, array<int, non-empty-list<Task>>> $others
-     *
-     * @return array<string, array<int, DateTimeImmutable>>
-     */
-    private static function earliest(array $others): array
-    {
-        return array_map(static fn(array $each): array => array_map(static fn(array $tasks): DateTimeImmutable => min(array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $tasks)), $each), $others);
+        return ['course' => $this->dues->at($now), 'trial' => array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, OpenTrials::tasks())];
     }
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned earliest first
-     * @param array<string, array<int, non-empty-list<Task>>> $others
      */
-    private function worked(array $planned, array $others, DateTimeImmutable $now, int $from, int $rows): TaskPage
+    private function worked(array $planned, DateTimeImmutable $now, int $from, int $rows): TaskPage
     {
         $moves = TaskMoves::read();
         $tasks = [];
@@ -79,7 +59,7 @@ final readonly class TaskList
         while (count($tasks) < $rows && $at < count($planned)) {
             $some = array_slice($planned, $at, $rows - count($tasks));
             $at += count($some);
-            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $others, $now, $moves)))));
+            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $now, $moves)))));
         }
 
         return new TaskPage($tasks, $at < count($planned) ? $at : null);
@@ -87,11 +67,10 @@ final readonly class TaskList
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned
-     * @param array<string, array<int, non-empty-list<Task>>> $others
      *
      * @return list<Task>
      */
-    private function those(array $planned, array $others, DateTimeImmutable $now, TaskMoves $moves): array
+    private function those(array $planned, DateTimeImmutable $now, TaskMoves $moves): array
     {
         $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0], 'course' => [], 'trial' => []];
         foreach ($planned as $one) {
@@ -105,7 +84,8 @@ final readonly class TaskList
             ...$this->cases->open($now, $moves, PestCase::query()->whereIn('id', $ids['case'])),
             ...$this->neighbours(Watch::query()->whereIn('id', $ids['watch'])),
             ...BurntPlants::tasks($ids['burn'], $now),
-            ...array_merge(...array_values(array_intersect_key($others['course'], array_flip($ids['course']))), ...array_values(array_intersect_key($others['trial'], array_flip($ids['trial'])))),
+            ...$this->ofCourses($ids['course'], $now),
+            ...array_values(array_intersect_key($ids['trial'] === [] ? [] : OpenTrials::tasks(), array_flip($ids['trial']))),
         ];
     }
 
@@ -148,6 +128,18 @@ final readonly class TaskList
         ];
 
         return array_values(array_filter(array_map($moves->applied(...), $all)));
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<Task>
+     */
+    private function ofCourses(array $ids, DateTimeImmutable $now): array
+    {
+        $laid = $ids === [] ? [] : $this->courses->open($now, $ids);
+
+        return array_merge(...array_map($this->courses->tasks(...), array_keys($laid), array_values($laid)));
     }
 
     /**
