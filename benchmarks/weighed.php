@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Served;
+
+/*
+ * What a write costs after which a trouble's rounds are weighed anew, against one after which they are not, with so many rounds of that
+ * trouble: the write alone, and with Today and what worked asked first after it, as ./start serves them.
+ *
+ * Usage: php benchmarks/weighed.php [rounds of the trouble] [repeats]   (the server is started and stopped here; leave the machine alone meanwhile)
+ */
+
+require __DIR__ . '/../vendor/autoload.php';
+require __DIR__ . '/call.php';
+
+/** @param list<float> $values */
+function middle(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
+/**
+ * @param array<string, mixed> $body
+ *
+ * @return array<string, mixed>
+ */
+function told(string $url, array $body = []): array
+{
+    $answer = file_get_contents($url, false, stream_context_create(['http' => ['method' => $body === [] ? 'GET' : 'POST', 'ignore_errors' => true, 'header' => 'Content-Type: application/json', 'content' => $body === [] ? '' : (string) json_encode($body)]]));
+    $told = json_decode((string) $answer, true);
+
+    return is_array($told) && ! isset($told['error']) ? $told : throw new RuntimeException("{$url} answered: {$answer}");
+}
+
+function sent(): string
+{
+    return sprintf('%s-%s-4%s-8%s-%s', bin2hex(random_bytes(4)), bin2hex(random_bytes(2)), substr(bin2hex(random_bytes(2)), 1), substr(bin2hex(random_bytes(2)), 1), bin2hex(random_bytes(6)));
+}
+
+/** @param array<string, scalar|null> $row */
+function put(PDO $notebook, string $table, array $row): void
+{
+    $row = [...$row, 'submission' => sent()];
+    unset($row['id']);
+    $notebook->prepare("insert into {$table} (" . implode(', ', array_keys($row)) . ') values (' . implode(', ', array_fill(0, count($row), '?')) . ')')->execute(array_values($row));
+}
+
+$rounds = max(10, (int) ($argv[1] ?? 700));
+$repeats = max(5, (int) ($argv[2] ?? 15));
+$folder = sys_get_temp_dir() . '/idle-mixer-weighed-' . getmypid();
+$at = Served::in($folder)->address;
+
+$batch = told("{$at}/api/batches", ['submission' => sent(), 'bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
+told("{$at}/api/batches/{$batch['key']}/finish", ['standTest' => 'even']);
+$cases = [];
+for ($i = 0; $i < intdiv($rounds, 10); ++$i) {
+    $plant = told("{$at}/api/plants", ['submission' => sent(), 'name' => "Bean {$i}", 'tolerance' => 'ordinary-leaf'])['id'];
+    $cases[] = told("{$at}/api/cases", ['submission' => sent(), 'plantId' => $plant, 'pest' => 'aphids']);
+}
+told("{$at}/api/cases/{$cases[0]['key']}/counts", ['submission' => sent(), 'value' => 50]);
+told("{$at}/api/cases/{$cases[0]['key']}/rounds", ['submission' => sent(), 'batch' => $batch['key'], 'override' => 'Tested last year.']);
+$notebook = new PDO("sqlite:{$folder}/notebook.sqlite", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 20]);
+/** @var array<string, scalar|null> $round */
+$round = $notebook->query('select * from rounds')->fetch(PDO::FETCH_ASSOC);
+/** @var array<string, scalar|null> $count */
+$count = $notebook->query('select * from counts')->fetch(PDO::FETCH_ASSOC);
+$notebook->beginTransaction();
+$notebook->exec("update cases set opened_at = datetime('now', '-60 days')");
+foreach ($cases as $case) {
+    for ($i = 0; $i < 10; ++$i) {
+        put($notebook, 'counts', [...$count, 'case_id' => $case['id'], 'value' => 60 - 5 * $i, 'counted_at' => gmdate('Y-m-d H:i:s', time() - 86400 * (55 - 5 * $i))]);
+        put($notebook, 'rounds', [...$round, 'case_id' => $case['id'], 'sprayed_at' => gmdate('Y-m-d H:i:s', time() - 86400 * (55 - 5 * $i) + 3600)]);
+    }
+}
+$notebook->exec('insert or ignore into stale_cases (case_id) select id from cases');
+$notebook->commit();
+told("{$at}/api/worked");
+$many = $notebook->query('select count(*) from weighed_rounds')->fetchColumn();
+
+$light = static fn(): float => call("{$at}/api/plants", (string) json_encode(['submission' => sent(), 'name' => 'Fern ' . bin2hex(random_bytes(4)), 'tolerance' => 'ordinary-leaf']));
+$heavy = static fn(): float => call("{$at}/api/cases/{$cases[1]['key']}/counts", (string) json_encode(['submission' => sent(), 'value' => random_int(1, 9)]));
+$took = [];
+for ($i = 0; $i < $repeats + 2; ++$i) {
+    foreach (['light' => $light, 'heavy' => $heavy] as $kind => $write) {
+        foreach (['Today' => '/api/today', 'what worked' => '/api/worked'] as $name => $path) {
+            $alone = $write();
+            $after = call($at . $path);
+            if ($i >= 2) {
+                $took['the write alone'][$kind][] = $alone;
+                $took["with {$name} after it"][$kind][] = $alone + $after;
+            }
+        }
+    }
+}
+printf("PHP %s, %s rounds weighed, %d repeats, medians:\n\n| | weighed anew, ms | not, ms | ratio |\n|---|---:|---:|---:|\n", \PHP_VERSION, is_scalar($many) ? (string) $many : '?', $repeats);
+foreach ($took as $name => $each) {
+    printf("| %s | %.1f | %.1f | %.2f |\n", $name, middle($each['heavy']), middle($each['light']), middle($each['heavy']) / middle($each['light']));
+}
