@@ -23,16 +23,33 @@ function middle(array $values): float
 }
 
 /**
+ * Asks, or writes where a body is given.
+ *
  * @param array<string, mixed> $body
  *
- * @return array<string, mixed>
+ * @return array{int, string} number and key of the record that answers
  */
 function told(string $url, array $body = []): array
 {
     $answer = file_get_contents($url, false, stream_context_create(['http' => ['method' => $body === [] ? 'GET' : 'POST', 'ignore_errors' => true, 'header' => 'Content-Type: application/json', 'content' => $body === [] ? '' : (string) json_encode($body)]]));
     $told = json_decode((string) $answer, true);
+    if (! is_array($told) || isset($told['error'])) {
+        throw new RuntimeException("{$url} answered: {$answer}");
+    }
 
-    return is_array($told) && ! isset($told['error']) ? $told : throw new RuntimeException("{$url} answered: {$answer}");
+    return [is_int($told['id'] ?? null) ? $told['id'] : 0, is_string($told['key'] ?? null) ? $told['key'] : ''];
+}
+
+/** @return array<string, scalar|null> the first row of a table */
+function firstOf(PDO $notebook, string $table): array
+{
+    $rows = $notebook->query("select * from {$table} limit 1");
+    $row = [];
+    foreach ($rows === false ? [] : (array) $rows->fetch(PDO::FETCH_ASSOC) as $column => $value) {
+        $row[(string) $column] = is_scalar($value) ? $value : null;
+    }
+
+    return $row;
 }
 
 function sent(): string
@@ -53,49 +70,48 @@ $repeats = max(5, (int) ($argv[2] ?? 15));
 $folder = sys_get_temp_dir() . '/idle-mixer-weighed-' . getmypid();
 $at = Served::in($folder)->address;
 
-$batch = told("{$at}/api/batches", ['submission' => sent(), 'bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
-told("{$at}/api/batches/{$batch['key']}/finish", ['standTest' => 'even']);
+[$batch, $key] = told("{$at}/api/batches", ['submission' => sent(), 'bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
+call("{$at}/api/batches/{$key}/finish", (string) json_encode(['standTest' => 'even']));
 $cases = [];
 for ($i = 0; $i < intdiv($rounds, 10); ++$i) {
-    $plant = told("{$at}/api/plants", ['submission' => sent(), 'name' => "Bean {$i}", 'tolerance' => 'ordinary-leaf'])['id'];
+    [$plant] = told("{$at}/api/plants", ['submission' => sent(), 'name' => "Bean {$i}", 'tolerance' => 'ordinary-leaf']);
     $cases[] = told("{$at}/api/cases", ['submission' => sent(), 'plantId' => $plant, 'pest' => 'aphids']);
 }
-told("{$at}/api/cases/{$cases[0]['key']}/counts", ['submission' => sent(), 'value' => 50]);
-told("{$at}/api/cases/{$cases[0]['key']}/rounds", ['submission' => sent(), 'batch' => $batch['key'], 'override' => 'Tested last year.']);
+call("{$at}/api/cases/{$cases[0][1]}/counts", (string) json_encode(['submission' => sent(), 'value' => 50]));
+call("{$at}/api/cases/{$cases[0][1]}/rounds", (string) json_encode(['submission' => sent(), 'batch' => $key, 'override' => 'Tested last year.']));
 $notebook = new PDO("sqlite:{$folder}/notebook.sqlite", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 20]);
-/** @var array<string, scalar|null> $round */
-$round = $notebook->query('select * from rounds')->fetch(PDO::FETCH_ASSOC);
-/** @var array<string, scalar|null> $count */
-$count = $notebook->query('select * from counts')->fetch(PDO::FETCH_ASSOC);
+$round = firstOf($notebook, 'rounds');
+$count = firstOf($notebook, 'counts');
 $notebook->beginTransaction();
 $notebook->exec("update cases set opened_at = datetime('now', '-60 days')");
 foreach ($cases as $case) {
     for ($i = 0; $i < 10; ++$i) {
-        put($notebook, 'counts', [...$count, 'case_id' => $case['id'], 'value' => 60 - 5 * $i, 'counted_at' => gmdate('Y-m-d H:i:s', time() - 86400 * (55 - 5 * $i))]);
-        put($notebook, 'rounds', [...$round, 'case_id' => $case['id'], 'sprayed_at' => gmdate('Y-m-d H:i:s', time() - 86400 * (55 - 5 * $i) + 3600)]);
+        put($notebook, 'counts', [...$count, 'case_id' => $case[0], 'value' => 60 - 5 * $i, 'counted_at' => gmdate('Y-m-d H:i:s', time() - 86400 * (55 - 5 * $i))]);
+        put($notebook, 'rounds', [...$round, 'case_id' => $case[0], 'sprayed_at' => gmdate('Y-m-d H:i:s', time() - 86400 * (55 - 5 * $i) + 3600)]);
     }
 }
 $notebook->exec('insert or ignore into stale_cases (case_id) select id from cases');
 $notebook->commit();
-told("{$at}/api/worked");
-$many = $notebook->query('select count(*) from weighed_rounds')->fetchColumn();
+call("{$at}/api/worked");
+$many = firstOf($notebook, '(select count(*) as many from weighed_rounds)')['many'] ?? 0;
 
 $light = static fn(): float => call("{$at}/api/plants", (string) json_encode(['submission' => sent(), 'name' => 'Fern ' . bin2hex(random_bytes(4)), 'tolerance' => 'ordinary-leaf']));
-$heavy = static fn(): float => call("{$at}/api/cases/{$cases[1]['key']}/counts", (string) json_encode(['submission' => sent(), 'value' => random_int(1, 9)]));
-$took = [];
+$heavy = static fn(): float => call("{$at}/api/cases/{$cases[1][1]}/counts", (string) json_encode(['submission' => sent(), 'value' => random_int(1, 9)]));
+$heavies = $lights = [];
 for ($i = 0; $i < $repeats + 2; ++$i) {
     foreach (['light' => $light, 'heavy' => $heavy] as $kind => $write) {
         foreach (['Today' => '/api/today', 'what worked' => '/api/worked'] as $name => $path) {
             $alone = $write();
             $after = call($at . $path);
             if ($i >= 2) {
-                $took['the write alone'][$kind][] = $alone;
-                $took["with {$name} after it"][$kind][] = $alone + $after;
+                foreach (['the write alone' => $alone, "with {$name} after it" => $alone + $after] as $what => $ms) {
+                    $kind === 'heavy' ? $heavies[$what][] = $ms : $lights[$what][] = $ms;
+                }
             }
         }
     }
 }
-printf("PHP %s, %s rounds weighed, %d repeats, medians:\n\n| | weighed anew, ms | not, ms | ratio |\n|---|---:|---:|---:|\n", \PHP_VERSION, is_scalar($many) ? (string) $many : '?', $repeats);
-foreach ($took as $name => $each) {
-    printf("| %s | %.1f | %.1f | %.2f |\n", $name, middle($each['heavy']), middle($each['light']), middle($each['heavy']) / middle($each['light']));
+printf("PHP %s, %s rounds weighed, %d repeats, medians:\n\n| | weighed anew, ms | not, ms | ratio |\n|---|---:|---:|---:|\n", \PHP_VERSION, $many, $repeats);
+foreach ($heavies as $what => $each) {
+    printf("| %s | %.1f | %.1f | %.2f |\n", $what, middle($each), middle($lights[$what]), middle($each) / middle($lights[$what]));
 }

@@ -42,16 +42,17 @@ final readonly class SprayRecords
         $batches = Batch::query()->withoutGlobalScopes()->whereIn('id', array_unique(array_filter(array_map(static fn(WeighedRound $round): ?int => $round->batch_id, $rounds), is_int(...))))->with('recipeVersion.recipe')->get(self::OF_A_BATCH)->keyBy('id');
         $groups = self::alike($rounds, $batches);
         $cases = PestCase::query()->whereIn('id', array_unique(array_map(static fn(WeighedRound $round): int => $round->case_id, $rounds)))->with('plant')->get()->keyBy('id');
+        $effects = array_map(static fn(array $group): array => array_map(self::effect(...), $group[1]), $groups);
         $ranked = $this->book->ranked(
             $pest,
-            array_map(static fn(array $group): array => array_map(self::effect(...), $group[1]), $groups),
+            $effects,
             array_map(static fn(array $group): ?SprayFamily => SprayFamily::of($group[0]), $groups),
             Clumpings::of($pest),
             array_map(static fn(array $group): array => self::tested($group[0], $tests), $groups),
         );
         $all = [];
         foreach ($ranked as $key => $record) {
-            $all[] = self::record($pest, $groups[$key], $record, $batches, $cases);
+            $all[] = self::record($pest, $groups[$key], $effects[$key], $record, $batches, $cases);
         }
 
         return $all;
@@ -99,26 +100,26 @@ final readonly class SprayRecords
      */
     private static function alike(array $rounds, Collection $batches): array
     {
-        $known = [];
-        $unknown = [];
-        $sprays = [];
+        $first = $together = $unknown = $sprays = [];
         foreach ($rounds as $i => $round) {
-            if ($round->bought !== null) {
-                $unknown[$round->bought][] = $round;
-                continue;
-            }
-            $batch = $batches[$round->batch_id ?? 0] ?? null;
-            $spray = $sprays[$round->batch_id ?? 0] ??= $batch === null ? null : BatchBook::composition($batch);
+            // Rounds of one batch are alike, whatever is in it.
+            $one = $first[$round->bought ?? $round->batch_id ?? 0] ??= $i;
+            $together[$one][] = $i;
+        }
+        foreach ($together as $one => $keys) {
+            $batch = $rounds[$one]->bought === null ? $batches[$rounds[$one]->batch_id ?? 0] ?? null : null;
+            $spray = $batch === null ? null : BatchBook::composition($batch);
             if ($spray === null) {
-                $unknown[$batch?->recipeVersion->recipe->slug ?? ''][] = $round;
+                $unknown[$rounds[$one]->bought ?? $batch?->recipeVersion->recipe->slug ?? ''][] = $one;
             } else {
-                $known[$i] = $spray;
+                $sprays[$one] = $spray;
             }
         }
-        $groups = array_map(static fn(array $some): array => [null, $some], array_values($unknown));
-        foreach (AlikeSprays::groups($known) as $keys) {
+        $groups = [];
+        foreach ([...array_values($unknown), ...AlikeSprays::groups($sprays)] as $alike) {
+            $keys = array_merge(...array_map(static fn(int $one): array => $together[$one], $alike));
             sort($keys);
-            $groups[] = [$known[$keys[0]], array_map(static fn(int $i): WeighedRound => $rounds[$i], $keys)];
+            $groups[] = [$sprays[$keys[0]] ?? null, array_map(static fn(int $i): WeighedRound => $rounds[$i], $keys)];
         }
 
         return $groups;
@@ -126,17 +127,15 @@ final readonly class SprayRecords
 
     /**
      * @param array{Composition|null, non-empty-list<WeighedRound>} $group
+     * @param non-empty-list<RoundEffect>                            $effects of its rounds
      * @param Collection<int, Batch>                                $batches by id
      * @param Collection<int, PestCase>                             $cases   by id
      */
-    private static function record(string $pest, array $group, Record $record, Collection $batches, Collection $cases): SprayRecord
+    private static function record(string $pest, array $group, array $effects, Record $record, Collection $batches, Collection $cases): SprayRecord
     {
         [$spray, $rounds] = $group;
         $name = $rounds[0]->bought === null ? implode(', ', array_unique(array_map(static fn(WeighedRound $round): string => $batches[$round->batch_id ?? 0]->name ?? '', $rounds))) : self::bought($rounds[0]);
-        $last = $rounds[0];
-        foreach ($rounds as $round) {
-            $last = $round->sprayed_at >= $last->sprayed_at ? $round : $last;
-        }
+        $last = $rounds[count($rounds) - 1];
         $each = SprayCosts::of($rounds, $cases);
 
         return new SprayRecord(
@@ -152,7 +151,7 @@ final readonly class SprayRecords
             $each->closed,
             $each->litres,
             $each->minutes,
-            Associations::in(array_map(static fn(WeighedRound $round): array => [self::effect($round), self::facts($round)], $rounds)),
+            Associations::in(array_map(static fn(RoundEffect $effect, WeighedRound $round): array => [$effect, self::facts($round)], $effects, $rounds)),
         );
     }
 
