@@ -31,6 +31,10 @@ final class RoundMoves
             }
         }
         $own = self::onOwnDay($at, $moves === [], $facts, $now);
+        if ($own?->to !== null && self::isHeldBack($own->to, $facts, $now)) {
+            // The days between it and the wanted one are none of the gardener's, so only a later one is left.
+            $own = self::onOwnDay($at, false, $facts, $now);
+        }
         if ($own !== null) {
             $at = $own->to ?? $at;
             $moves[] = $own;
@@ -57,6 +61,12 @@ final class RoundMoves
         $since = min($at->getTimestamp(), $best->from ?? $at->getTimestamp());
 
         return new RoundDue($at, $moves, $best === null ? null : BestHours::of($best), array_values(array_filter(self::onOwnDays($facts->windows ?? [], $facts, $at->getTimezone()), static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
+    }
+
+    /** Whether it may not be sprayed then, whatever is planned. */
+    private static function isHeldBack(DateTimeImmutable $at, RoundFacts $facts, DateTimeImmutable $now): bool
+    {
+        return self::tested($at, $facts) !== null || self::burnt($at, $facts) !== null || self::setOut($at, $facts) !== null || self::dry($at, $facts) !== null || self::inBloom($at, $facts, $now) !== null;
     }
 
     /** A day that was chosen before the last round was late may be too soon after it. */

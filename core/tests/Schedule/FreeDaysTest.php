@@ -49,18 +49,20 @@ function freeAt(string $day, int $hour = 19): DateTimeImmutable
  */
 function freeDue(array $weekdays, array $away, array $known = [], string $planned = '08', string $now = '02'): string
 {
-    /** @var array{last?: DateTimeImmutable|null, earliest?: DateTimeImmutable, washedOff?: DateTimeImmutable, cleanLooks?: int, windows?: list<Window>, forecastEnd?: DateTimeImmutable, restsUntil?: DateTimeImmutable, blooms?: array{null, DateTimeImmutable}, wantedSince?: DateTimeImmutable} $known */
+    /** @var array{last?: DateTimeImmutable|null, earliest?: DateTimeImmutable, washedOff?: DateTimeImmutable, cleanLooks?: int, windows?: list<Window>, forecastEnd?: DateTimeImmutable, restsUntil?: DateTimeImmutable, blooms?: array{null, DateTimeImmutable}, wantedSince?: DateTimeImmutable, testUntil?: DateTimeImmutable, dryUntil?: DateTimeImmutable, setOut?: DateTimeImmutable} $known */
     $facts = new RoundFacts(
         array_key_exists('last', $known) ? $known['last'] : freeAt('01'),
         $known['earliest'] ?? freeAt('03'),
         $known['washedOff'] ?? null,
         $known['cleanLooks'] ?? 0,
-        null,
+        $known['testUntil'] ?? null,
         $known['windows'] ?? null,
         $known['forecastEnd'] ?? freeAt('01'),
         $known['restsUntil'] ?? null,
         blooms: $known['blooms'] ?? null,
+        dryUntil: $known['dryUntil'] ?? null,
         wantedSince: $known['wantedSince'] ?? null,
+        setOut: $known['setOut'] ?? null,
         free: FreeDays::of($weekdays, $away),
     );
     $due = RoundMoves::of(freeAt($planned), $facts, freeAt($now, 12));
@@ -95,6 +97,13 @@ it('puts a round on a day that one has', function (array $weekdays, array $away,
     'but not while one is away' => [EVERY_DAY, [['2026-06-08', '2026-06-09']], '07 own-days', ['wantedSince' => freeAt('01')]],
     'two clean looks end it all the same' => [[SATURDAY], [], 'never two-clean-looks', ['cleanLooks' => 2]],
     'no day at all is every day' => [[], [], '08'],
+    // What keeps the spray off until a day keeps it off the days before, whatever was planned.
+    'dry at the root today, and away from tomorrow on: when one is back' => [EVERY_DAY, [['2026-06-03', '2026-06-07']], '08 own-days', ['dryUntil' => freeAt('03'), 'earliest' => freeAt('02')], '03'],
+    'in bloom until Saturday: not on the Friday before' => [[FRIDAY], [], '12 own-days', ['blooms' => [null, freeAt('06')]]],
+    'two weeks from insects to Saturday: not on the Friday before' => [[FRIDAY], [], '12 own-days', ['setOut' => new DateTimeImmutable('2026-05-23T19:00:00Z')]],
+    'a test that is read on Saturday: not on the Friday before' => [[FRIDAY], [], '12 own-days', ['testUntil' => freeAt('06')]],
+    'burnt leaves that rest until Saturday: not on the Friday before' => [[FRIDAY], [], '12 own-days', ['restsUntil' => freeAt('06')]],
+    'a test that is read on Thursday: on the Friday before' => [[FRIDAY], [], '05 own-days', ['testUntil' => freeAt('04')]],
     'away for good: it stays, and is overdue' => [EVERY_DAY, [['2026-06-01', '2028-01-01']], '08'],
 ]);
 
