@@ -493,7 +493,7 @@ final class Screen
             const kinds = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'];
             // A colour on its way from one theme to the other is no fault.
             document.getAnimations().forEach((each) => { try { each.finish(); } catch { each.cancel(); } });
-            axe.run(document, { runOnly: rules.length > 0 ? { type: 'rule', values: rules } : kinds }).then((result) =>
+            axe.run(document, { resultTypes: ['violations'], iframes: false, runOnly: rules.length > 0 ? { type: 'rule', values: rules } : kinds }).then((result) =>
                 done(result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\n')));
             JS, [$rules]);
 
