@@ -28,3 +28,11 @@ function call(string $url, string|Closure|null $body = null, string $method = ''
 
     return $ms;
 }
+
+/** @param list<float> $values */
+function median(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}

@@ -15,14 +15,6 @@ use Tests\Browser\Served;
 require __DIR__ . '/../vendor/autoload.php';
 require __DIR__ . '/call.php';
 
-/** @param list<float> $values */
-function median(array $values): float
-{
-    sort($values);
-
-    return $values[intdiv(count($values), 2)];
-}
-
 $rounds = max(10, (int) ($argv[1] ?? 40));
 $at = Served::demo()->address;
 $case = json_decode((string) file_get_contents("{$at}/api/cases/6"), true);

@@ -14,14 +14,6 @@ use Tests\Browser\Served;
 require __DIR__ . '/../vendor/autoload.php';
 require __DIR__ . '/call.php';
 
-/** @param list<float> $values */
-function middleOf(array $values): float
-{
-    sort($values);
-
-    return $values[intdiv(count($values), 2)];
-}
-
 /**
  * Asks, or writes where a body is given.
  *
@@ -113,5 +105,5 @@ for ($i = 0; $i < $repeats + 2; ++$i) {
 }
 printf("PHP %s, %s rounds weighed, %d repeats, medians:\n\n| | weighed anew, ms | not, ms | ratio |\n|---|---:|---:|---:|\n", \PHP_VERSION, $many, $repeats);
 foreach ($heavies as $what => $each) {
-    printf("| %s | %.1f | %.1f | %.2f |\n", $what, middleOf($each), middleOf($lights[$what]), middleOf($each) / middleOf($lights[$what]));
+    printf("| %s | %.1f | %.1f | %.2f |\n", $what, median($each), median($lights[$what]), median($each) / median($lights[$what]));
 }

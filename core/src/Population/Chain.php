@@ -33,8 +33,8 @@ final readonly class Chain
     /** @var list<Stage> by step */
     public array $stages;
 
-    /** @var list<bool> whether a stage begins there, by step */
-    private array $begins;
+    /** @var list<float> 1 for each step */
+    private array $whole;
 
     /** @var array<string, array<int, true>> which steps are of a stage */
     private array $steps;
@@ -45,7 +45,7 @@ final readonly class Chain
     /** @param float $births how many times as many are laid as handbooks have it */
     public function __construct(private Life $life, private float $births = 1.0)
     {
-        [$pace, $dying, $laying, $stages, $begins, $steps] = [[], [], [], [], [], []];
+        [$pace, $dying, $laying, $stages, $steps] = [[], [], [], [], []];
         foreach ($life->spans as $slug => $span) {
             $stage = Stage::from($slug);
             for ($step = 0; $step < $span->steps; ++$step) {
@@ -54,10 +54,9 @@ final readonly class Chain
                 $laying[] = $stage === Stage::Adult && $step >= $life->before ? $births * $life->laying() : 0.0;
                 $steps[$slug][count($stages)] = true;
                 $stages[] = $stage;
-                $begins[] = $step === 0;
             }
         }
-        [$this->pace, $this->dying, $this->stages, $this->begins] = [$pace, $dying, $stages, $begins];
+        [$this->pace, $this->dying, $this->stages, $this->whole] = [$pace, $dying, $stages, array_fill(0, count($stages), 1.0)];
         $this->laying = array_filter($laying, static fn(float $eggs): bool => $eggs > 0.0);
         $this->fastest = max([0.0, ...$pace]);
         $this->steps = $steps;
@@ -97,20 +96,57 @@ final readonly class Chain
     {
         $pieces = max(1, (int) ceil($degreeDays * $this->fastest / self::PIECE));
         $piece = $degreeDays / $pieces;
-        $live = array_map(static fn(Stage $stage, bool $begins): float => $begins ? $enter[$stage->value] ?? 1.0 : 1.0, $this->stages, $this->begins);
+        $live = $this->living($enter);
+        [$pace, $dying, $laying] = [$this->pace, $this->dying, $this->laying];
+        $laidAt = count($pace);
+        $diedAt = $laidAt + 1;
+        // All of it in one loop: a forecast passes here some hundred thousand times.
         for ($i = 0; $i < $pieces; ++$i) {
             $term = $numbers;
             for ($order = 1; $order <= self::ORDER; ++$order) {
-                $term = $this->change($term, $live, $piece / $order);
-                $sum = [];
-                foreach ($term as $k => $change) {
-                    $sum[] = $numbers[$k] + $change;
+                $share = $piece / $order;
+                $in = 0.0;
+                foreach ($laying as $k => $eggs) {
+                    $in += $eggs * $term[$k];
                 }
-                $numbers = $sum;
+                $laid = $in;
+                $died = 0.0;
+                foreach ($pace as $k => $passing) {
+                    $number = $term[$k];
+                    $passed = $passing * $number;
+                    $dead = $dying[$k] * $number;
+                    $alive = $in * $live[$k];
+                    $died += $dead + $in - $alive;
+                    $term[$k] = $change = $share * ($alive - $passed - $dead);
+                    $numbers[$k] += $change;
+                    $in = $passed;
+                }
+                $term[$laidAt] = $share * $laid;
+                $numbers[$laidAt] += $term[$laidAt];
+                $term[$diedAt] = $share * ($died + $in);
+                $numbers[$diedAt] += $term[$diedAt];
             }
         }
 
-        return $numbers;
+        return array_values($numbers);
+    }
+
+    /**
+     * @param array<string, float> $enter
+     *
+     * @return list<float> share of what comes to a step that lives to be there
+     */
+    private function living(array $enter): array
+    {
+        $live = $this->whole;
+        foreach ($enter as $stage => $share) {
+            $begins = array_key_first($this->steps[$stage] ?? []);
+            if ($begins !== null) {
+                $live[$begins] = $share;
+            }
+        }
+
+        return array_values($live);
     }
 
     /**
@@ -155,37 +191,5 @@ final readonly class Chain
     public function all(array $numbers): float
     {
         return array_sum(array_slice($numbers, 0, count($this->stages)));
-    }
-
-    /**
-     * In so many degree-days, were it to go on as it begins.
-     *
-     * @param list<float> $numbers
-     * @param list<float> $live    share of what comes to a step that lives to be there
-     *
-     * @return list<float>
-     */
-    private function change(array $numbers, array $live, float $degreeDays): array
-    {
-        $laid = 0.0;
-        foreach ($this->laying as $i => $eggs) {
-            $laid += $eggs * $numbers[$i];
-        }
-        $in = $laid;
-        $died = 0.0;
-        $change = [];
-        foreach ($this->pace as $i => $pace) {
-            $number = $numbers[$i];
-            $passed = $pace * $number;
-            $dead = $this->dying[$i] * $number;
-            $alive = $in * $live[$i];
-            $died += $dead + $in - $alive;
-            $change[] = $degreeDays * ($alive - $passed - $dead);
-            $in = $passed;
-        }
-        $change[] = $degreeDays * $laid;
-        $change[] = $degreeDays * ($died + $in);
-
-        return $change;
     }
 }

@@ -39,7 +39,7 @@ final readonly class Fitting
         return new Fitted($guess, $inverse);
     }
 
-    /** @return list<Guess> as it is thought, and with speed, births and kill moved a little, each by itself */
+    /** @return non-empty-list<Guess> as it is thought, and with speed, births and kill moved a little, each by itself */
     public static function nudged(Guess $guess): array
     {
         return [$guess, $guess->moved([0.0, self::NUDGE, 0.0, 0.0]), $guess->moved([0.0, 0.0, self::NUDGE, 0.0]), $guess->moved([0.0, 0.0, 0.0, self::NUDGE])];
@@ -77,7 +77,7 @@ final readonly class Fitting
      */
     private function step(Outbreak $outbreak, Guess $guess, array $counts, int $last): array
     {
-        $runs = array_map(static fn(Guess $one): array => $outbreak->go($one, $last), self::nudged($guess));
+        $runs = $outbreak->goEach(self::nudged($guess), $last);
         [$evenings, $slopes] = [$runs[0], self::slopes($runs, false)];
         $half = EvidenceLines::HALF['value'];
         $known = [PopulationLines::START_OFF['value'], PopulationLines::SPEED_OFF['value'], PopulationLines::BIRTHS_OFF['value'], PopulationLines::KILL_OFF['value']];

@@ -23,4 +23,9 @@ final readonly class Guess
     {
         return new self($this->start + $by[0], $this->speed + $by[1], $this->births + $by[2], $this->kill + $by[3]);
     }
+
+    public function differsInKillsAlone(self $other): bool
+    {
+        return [$this->start, $this->speed, $this->births] === [$other->start, $other->speed, $other->births];
+    }
 }

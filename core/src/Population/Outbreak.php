@@ -51,6 +51,26 @@ final readonly class Outbreak
     }
 
     /**
+     * The same by several guesses. Who guesses otherwise of kills alone goes the same way up to the first round.
+     *
+     * @param non-empty-list<Guess> $guesses
+     *
+     * @return non-empty-list<list<Evening>> from the day of the first count on, by guess
+     */
+    public function goEach(array $guesses, int $until): array
+    {
+        $runs = [];
+        $first = min([$until + 1, ...array_keys($this->rounds)]);
+        foreach ($guesses as $guess) {
+            $runs[] = $runs === [] || $first < 1 || ! $guess->differsInKillsAlone($guesses[0])
+                ? $this->go($guess, $until)
+                : [...array_slice($runs[0], 0, $first), ...$this->onwards($guess, $runs[0][$first - 1], $first - 1, $until)];
+        }
+
+        return $runs;
+    }
+
+    /**
      * The days after an evening, which is known.
      *
      * @param int $day of that evening, after the first count

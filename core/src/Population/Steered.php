@@ -26,7 +26,7 @@ final readonly class Steered
     {
         $guesses = Fitting::nudged($fitted->guess);
 
-        return new self($outbreak, $fitted, $fitting, $guesses, array_map(static fn(Guess $guess): array => $outbreak->go($guess, $until), $guesses));
+        return new self($outbreak, $fitted, $fitting, $guesses, $outbreak->goEach($guesses, $until));
     }
 
     /**
