@@ -24,7 +24,7 @@ final class Stale
             $saved instanceof Course => self::course($saved->id),
             $saved instanceof CourseLook => self::course($saved->course_id),
             // Where it grows, the days that one has, what one's own sprays are made of: each course may hang on it.
-            $saved instanceof Garden, $saved instanceof WeatherReport, $saved instanceof Household, $saved instanceof RecipeVersion => self::everyCourse(),
+            $saved instanceof Garden, $saved instanceof WeatherReport, $saved instanceof Household, $saved instanceof Recipe, $saved instanceof RecipeVersion => self::everyCourse(),
             // One that has just begun says nothing yet.
             $saved instanceof LeafTest => $saved->wasRecentlyCreated ? self::plant($saved->plant_id) : self::test($saved->plant_id),
             $saved instanceof LeafReading => self::test(LeafTest::query()->withoutGlobalScopes()->find($saved->leaf_test_id)->plant_id ?? 0),
