@@ -120,7 +120,7 @@ final readonly class Forecasts
             $surprise,
             $this->reach->of(),
             $rounds,
-            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, $last, $today, $wanted !== null && count($wanted->kills()) > 1 ? $wanted->atMost : Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
+            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, self::sprayedLast($case) === $recipe->slug ? $last : null, $today, $wanted !== null && count($wanted->kills()) > 1 ? $wanted->atMost : Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
             $wanted === null || $programme->ends() ? null : $this->instead($case, $recipe->slug, $seen, $wanted, $last, $now),
         );
     }
@@ -170,6 +170,7 @@ final readonly class Forecasts
     /**
      * On which days the gardener may have rounds: as close as leaves bear them, and not before what keeps them off is over.
      *
+     * @param int|null  $last   day of the last round, where it was of the same spray: how soon another one may follow it is for what moves rounds to say
      * @param int|null  $most   rounds that may be had yet; null where nothing limits them
      * @param list<int> $closed
      */
@@ -199,7 +200,7 @@ final readonly class Forecasts
             // As far apart as practice and leaves want two that take turns.
             $apart = count($wanted->kills()) > 1 ? null : $this->plans->with($case, [$next, $recipe->slug], null)?->widest();
             // After what was sprayed last comes the other.
-            $isLast = ($case->slugs()[count($case->slugs()) - 1] ?? null) === $next;
+            $isLast = self::sprayedLast($case) === $next;
             $turns = $apart === null ? null : $seen->search($isLast ? $other->inTurnWith($wanted, max(1, $apart)) : $wanted->inTurnWith($other, max(1, $apart)));
             if ($turns?->ends() === true) {
                 return new Instead($recipe->name, count($turns->days), true, $isLast ? [$recipe->slug, $next] : [$next, $recipe->slug]);
@@ -209,6 +210,12 @@ final readonly class Forecasts
         }
 
         return $alone;
+    }
+
+    /** The slug of what was sprayed last; null where nothing was. */
+    private static function sprayedLast(PestCase $case): ?string
+    {
+        return $case->slugs()[count($case->slugs()) - 1] ?? null;
     }
 
     /** The day of the next round as its school has it, whatever the gardener chose; null where none is due. */
