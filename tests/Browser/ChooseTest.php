@@ -10,7 +10,8 @@ use Tests\Browser\Served;
 function tabTo(Screen $screen, string $name): void
 {
     $screen->until(static function () use ($screen, $name): bool {
-        $screen->driver->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
+        // To the page and not to what has the focus: that may be drawn anew at this moment.
+        $screen->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
         $at = $screen->script("const e = document.activeElement; return (e.getAttribute('aria-label') ?? e.labels?.[0]?.innerText ?? e.innerText).trim()");
 
         return is_string($at) && str_starts_with($at, $name);
