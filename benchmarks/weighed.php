@@ -15,15 +15,15 @@ require __DIR__ . '/../vendor/autoload.php';
 require __DIR__ . '/call.php';
 
 /**
- * Asks, or writes where a body is given.
+ * Writes something.
  *
  * @param array<string, mixed> $body
  *
  * @return array{int, string} number and key of the record that answers
  */
-function answeredBy(string $url, array $body = []): array
+function answeredBy(string $url, array $body): array
 {
-    $answer = file_get_contents($url, false, stream_context_create(['http' => ['method' => $body === [] ? 'GET' : 'POST', 'ignore_errors' => true, 'header' => 'Content-Type: application/json', 'content' => $body === [] ? '' : (string) json_encode($body)]]));
+    $answer = file_get_contents($url, false, stream_context_create(['http' => ['method' => 'POST', 'ignore_errors' => true, 'header' => 'Content-Type: application/json', 'content' => (string) json_encode($body)]]));
     $told = json_decode((string) $answer, true);
     if (! is_array($told) || isset($told['error'])) {
         throw new RuntimeException("{$url} answered: {$answer}");
@@ -57,7 +57,7 @@ function laidDown(PDO $notebook, string $table, array $row): void
     $notebook->prepare("insert into {$table} (" . implode(', ', array_keys($row)) . ') values (' . implode(', ', array_fill(0, count($row), '?')) . ')')->execute(array_values($row));
 }
 
-$rounds = max(10, (int) ($argv[1] ?? 700));
+$rounds = max(20, (int) ($argv[1] ?? 700));
 $repeats = max(5, (int) ($argv[2] ?? 15));
 $folder = sys_get_temp_dir() . '/idle-mixer-weighed-' . getmypid();
 $at = Served::in($folder)->address;

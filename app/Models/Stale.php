@@ -20,7 +20,7 @@ final class Stale
             $saved instanceof Count, $saved instanceof Round, $saved instanceof Wait => self::case($saved->case_id),
             $saved instanceof Burn => self::cases('case_id', DB::table('rounds')->where('id', $saved->round_id)),
             $saved instanceof Batch => $saved->wasRecentlyCreated || ! $saved->wasChanged(self::OF_A_BATCH) ? null : self::cases('case_id', DB::table('rounds')->where('batch_id', $saved->id)),
-            $saved instanceof Plant => $saved->wasChanged('name') ? self::plant($saved->id) : self::courses('plant_id', [$saved->id]),
+            $saved instanceof Plant => self::ofItself($saved),
             $saved instanceof Course => self::course($saved->id),
             $saved instanceof CourseLook => self::course($saved->course_id),
             // Where it grows, the days that one has, what one's own sprays are made of: each course may hang on it.
@@ -64,6 +64,16 @@ final class Stale
     {
         $plants = DB::table('cases')->whereIn($column, $of)->select('plant_id');
         DB::table('course_dues')->whereIn('course_id', DB::table('cases')->whereNotNull('course_id')->whereIn('plant_id', $plants)->select('course_id'))->delete();
+    }
+
+    /** A new one is on nothing yet; evidence names plants, and courses hang on how they stand. */
+    private static function ofItself(Plant $plant): void
+    {
+        match (true) {
+            $plant->wasRecentlyCreated => null,
+            $plant->wasChanged('name') => self::plant($plant->id),
+            default => self::courses('plant_id', [$plant->id]),
+        };
     }
 
     /** What a leaf said counts for every pest that the spray was used on; when the cases of its plant are sprayed hangs on it, too. */

@@ -120,7 +120,7 @@ final readonly class Forecasts
             $surprise,
             $this->reach->of(),
             $rounds,
-            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, self::sprayedLast($case) === $recipe->slug ? $last : null, $today, $wanted !== null && count($wanted->kills()) > 1 ? $wanted->atMost : Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
+            self::often($practice, $spaced) === null ? null : $this->room($case, $kill, $last, $today, $wanted !== null && count($wanted->kills()) > 1 ? $wanted->atMost : Wanted::most($practice->method, $had, $left), self::alsoClosed($told, $this->ownDays->from($days)?->closed($today, $today + PopulationLines::AHEAD['value'], true)), $days, $now),
             $wanted === null || $programme->ends() ? null : $this->instead($case, $recipe->slug, $seen, $wanted, $last, $now),
         );
     }
@@ -168,16 +168,17 @@ final readonly class Forecasts
     }
 
     /**
-     * On which days the gardener may have rounds: as close as leaves bear them, and not before what keeps them off is over.
+     * On which days the gardener may have rounds: as close as leaves bear them, and the first when what moves rounds lets a day be that was
+     * chosen as soon as can be.
      *
-     * @param int|null  $last   day of the last round, where it was of the same spray: how soon another one may follow it is for what moves rounds to say
      * @param int|null  $most   rounds that may be had yet; null where nothing limits them
      * @param list<int> $closed
      */
     private function room(PestCase $case, Kill $kill, ?int $last, int $today, ?int $most, array $closed, PlaceDays $days, DateTimeImmutable $now): Wanted
     {
         $gap = $this->plans->spaced($case, 1, $now)->nearest->everyDays ?? 1;
-        $soonest = $last === null ? $today : max($today, $last + $gap);
+        // A day up to the last round is one that was had.
+        $soonest = $last === null ? $today : max($today, $last + 1);
         $may = $this->asks->nextRound($this->dates->asIf($case, [$days->on($soonest)->format('Y-m-d')]), $now);
 
         return new Wanted($kill, $today, max($soonest, $may === null ? $soonest : $days->of($may)), $today + PopulationLines::AHEAD['value'], $gap, $most ?? PopulationLines::MOST_SEARCHED['value'], $closed);
@@ -200,7 +201,7 @@ final readonly class Forecasts
             // As far apart as practice and leaves want two that take turns.
             $apart = count($wanted->kills()) > 1 ? null : $this->plans->with($case, [$next, $recipe->slug], null)?->widest();
             // After what was sprayed last comes the other.
-            $isLast = self::sprayedLast($case) === $next;
+            $isLast = ($case->slugs()[count($case->slugs()) - 1] ?? null) === $next;
             $turns = $apart === null ? null : $seen->search($isLast ? $other->inTurnWith($wanted, max(1, $apart)) : $wanted->inTurnWith($other, max(1, $apart)));
             if ($turns?->ends() === true) {
                 return new Instead($recipe->name, count($turns->days), true, $isLast ? [$recipe->slug, $next] : [$next, $recipe->slug]);
@@ -210,12 +211,6 @@ final readonly class Forecasts
         }
 
         return $alone;
-    }
-
-    /** The slug of what was sprayed last; null where nothing was. */
-    private static function sprayedLast(PestCase $case): ?string
-    {
-        return $case->slugs()[count($case->slugs()) - 1] ?? null;
     }
 
     /** The day of the next round as its school has it, whatever the gardener chose; null where none is due. */

@@ -31,7 +31,9 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        return $this->worked(PlannedList::near($now, $this->others($now)), $now, $from, $rows);
+        $trials = OpenTrials::tasks();
+
+        return $this->worked(PlannedList::near($now, $this->others($trials, $now)), $trials, $now, $from, $rows);
     }
 
     /** @return list<Task> so many of all that is planned, however far off */
@@ -39,19 +41,26 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        return $this->worked(PlannedList::all($now, $this->others($now)), $now, 0, $rows)->tasks;
+        $trials = OpenTrials::tasks();
+
+        return $this->worked(PlannedList::all($now, $this->others($trials, $now)), $trials, $now, 0, $rows)->tasks;
     }
 
-    /** @return array<string, array<int, DateTimeImmutable>> when each course of many plants and each trial asks for something, by kind */
-    private function others(DateTimeImmutable $now): array
+    /**
+     * @param array<int, Task> $trials what each trial asks for
+     *
+     * @return array<string, array<int, DateTimeImmutable>> when each course of many plants and each trial asks for something, by kind
+     */
+    private function others(array $trials, DateTimeImmutable $now): array
     {
-        return ['course' => $this->dues->at($now), 'trial' => array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, OpenTrials::tasks())];
+        return ['course' => $this->dues->at($now), 'trial' => array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $trials)];
     }
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned earliest first
+     * @param array<int, Task>                                $trials  what each trial asks for
      */
-    private function worked(array $planned, DateTimeImmutable $now, int $from, int $rows): TaskPage
+    private function worked(array $planned, array $trials, DateTimeImmutable $now, int $from, int $rows): TaskPage
     {
         $moves = TaskMoves::read();
         $tasks = [];
@@ -59,7 +68,7 @@ final readonly class TaskList
         while (count($tasks) < $rows && $at < count($planned)) {
             $some = array_slice($planned, $at, $rows - count($tasks));
             $at += count($some);
-            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $now, $moves)))));
+            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $trials, $now, $moves)))));
         }
 
         return new TaskPage($tasks, $at < count($planned) ? $at : null);
@@ -67,10 +76,11 @@ final readonly class TaskList
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned
+     * @param array<int, Task>                                $trials  what each trial asks for
      *
      * @return list<Task>
      */
-    private function those(array $planned, DateTimeImmutable $now, TaskMoves $moves): array
+    private function those(array $planned, array $trials, DateTimeImmutable $now, TaskMoves $moves): array
     {
         $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0], 'course' => [], 'trial' => []];
         foreach ($planned as $one) {
@@ -85,7 +95,7 @@ final readonly class TaskList
             ...$this->neighbours(Watch::query()->whereIn('id', $ids['watch'])),
             ...BurntPlants::tasks($ids['burn'], $now),
             ...$this->ofCourses($ids['course'], $now),
-            ...array_values(array_intersect_key($ids['trial'] === [] ? [] : OpenTrials::tasks(), array_flip($ids['trial']))),
+            ...array_values(array_intersect_key($trials, array_flip($ids['trial']))),
         ];
     }
 

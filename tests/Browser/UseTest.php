@@ -86,7 +86,7 @@ it('is worked with the keyboard alone, from the first screen to a ticked spoonfu
         $screen->open('/')->see('Today');
         $go = static function (string $name) use ($screen): void {
             $screen->until(static function () use ($screen, $name): bool {
-                $screen->driver->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
+                $screen->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB);
 
                 return $screen->script("const e=document.activeElement; return e.getAttribute('aria-label') ?? e.innerText.trim()") === $name;
             }, "The tab key does not reach “{$name}”.");

@@ -32,7 +32,7 @@ final class RoundMoves
         }
         $own = self::onOwnDay($at, $moves === [], $facts, $now);
         if ($own?->to !== null && self::isHeldBack($own->to, $facts, $now)) {
-            // The days between it and the wanted one are none of the gardener's, so only a later one is left.
+            // Between it and the wanted day lies none that the gardener has, so only a later one is left.
             $own = self::onOwnDay($at, false, $facts, $now);
         }
         if ($own !== null) {
