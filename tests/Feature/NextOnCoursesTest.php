@@ -17,7 +17,7 @@ use Tests\Feature\Notebook;
  */
 
 /** @return list<string> kind and hour of what some list of tasks asks of a course */
-function courseAsked(int $course, Answer $answer, string $list): array
+function rackAsked(int $course, Answer $answer, string $list): array
 {
     $told = [];
     foreach ($answer->list($list) as $task) {
@@ -31,22 +31,22 @@ function courseAsked(int $course, Answer $answer, string $list): array
 }
 
 /** @return list<int> cases of the plants that are on it */
-function casesOn(Answer $course): array
+function rackCases(Answer $course): array
 {
-    return array_values(array_filter(array_map(static fn(mixed $one): int => is_array($one) && $one['left'] === false && is_int($one['caseId']) ? $one['caseId'] : 0, $course->list('plants'))));
+    return array_values(array_filter(array_map(static fn(mixed $one): int => is_array($one) && $one['left'] === false && is_int($one['caseId']) ? $one['caseId'] : 0, $course->list('plants')), static fn(int $id): bool => $id > 0));
 }
 
 /** @return list<int> plants that are on it */
-function plantsOn(Answer $course): array
+function rackPlants(Answer $course): array
 {
-    return array_values(array_filter(array_map(static fn(mixed $one): int => is_array($one) && $one['left'] === false && is_array($one['plant']) && is_int($one['plant']['id']) ? $one['plant']['id'] : 0, $course->list('plants'))));
+    return array_values(array_filter(array_map(static fn(mixed $one): int => is_array($one) && $one['left'] === false && is_array($one['plant']) && is_int($one['plant']['id']) ? $one['plant']['id'] : 0, $course->list('plants')), static fn(int $id): bool => $id > 0));
 }
 
 /** What somebody does with a course or one of its plants, by chance. */
-function doneByChance(int $course, Randomizer $random): string
+function rackDone(int $course, Randomizer $random): string
 {
     $page = Notebook::get("/api/courses/{$course}");
-    $plants = plantsOn($page);
+    $plants = rackPlants($page);
     if ($plants === [] || $page->at('endedAt') !== null) {
         return 'nothing';
     }
@@ -56,9 +56,9 @@ function doneByChance(int $course, Randomizer $random): string
     $acts = [
         'a look' => static fn(): Answer => Notebook::sent("/api/courses/{$course}/looks", ['found' => $random->getInt(0, 3) === 0 ? [['plantId' => $one, 'pest' => 'mealybugs', 'count' => 6]] : []]),
         'something bought' => static fn(): Answer => Notebook::sent("/api/courses/{$course}/rounds", ['bought' => ['kind' => ['spray', 'dust', 'insects'][$random->getInt(0, 2)], 'name' => 'Something bought']]),
-        'a walk' => static fn(): ?Answer => $recipes === [] ? null : walkedOver($page, $recipes[$random->getInt(0, count($recipes) - 1)]),
-        'a test' => static fn(): ?Answer => $recipes === [] ? null : testedOn($one, $recipes[0], $random),
-        'a burn' => static fn(): ?Answer => burntOn($one, $random->getInt(1, 30)),
+        'a walk' => static fn(): ?Answer => $recipes === [] ? null : rackWalked($page, $recipes[$random->getInt(0, count($recipes) - 1)]),
+        'a test' => static fn(): ?Answer => $recipes === [] ? null : rackTested($one, $recipes[0], $random),
+        'a burn' => static fn(): ?Answer => rackBurnt($one, $random->getInt(1, 30)),
         'flowers' => static fn(): Answer => Notebook::change("/api/plants/{$one}", ['name' => "Plant {$one}", 'tolerance' => 'tough-leaf', 'bloomFrom' => $day($begins = $random->getInt(-5, 10)), 'bloomUntil' => $day($begins + $random->getInt(0, 12))]),
         'thirst' => static fn(): Answer => Notebook::change("/api/plants/{$one}/now", ['dry' => $random->getInt(0, 1) === 1]),
         'other days' => static fn(): Answer => Notebook::change("/api/courses/{$course}", ['name' => $page->text('name'), 'pest' => $page->at('pest'), 'recipes' => $recipes, 'plantIds' => $plants, ...$recipes === [] ? [] : ['everyDays' => $random->getInt(5, 21)]]),
@@ -75,14 +75,14 @@ function doneByChance(int $course, Randomizer $random): string
     return $what . ($said === null ? ', not done' : " {$said->status}");
 }
 
-function walkedOver(Answer $course, string $recipe): Answer
+function rackWalked(Answer $course, string $recipe): Answer
 {
     $batch = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']]], 'courseId' => $course->id()]);
     if ($batch->status !== 201) {
         return $batch;
     }
     Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
-    $cases = casesOn($course);
+    $cases = rackCases($course);
     $run = Notebook::sent('/api/runs', ['batchId' => $batch->id(), 'caseIds' => $cases, 'override' => 'Tested last year.']);
     foreach ($run->status === 201 ? array_keys($cases) : [] as $i) {
         Notebook::put("/api/runs/{$run->id()}/steps/plant-" . ($i + 1), ['done' => true]);
@@ -91,7 +91,7 @@ function walkedOver(Answer $course, string $recipe): Answer
     return $run->status === 201 ? Notebook::put("/api/runs/{$run->id()}/finished", ['leftMl' => 0, 'rest' => 'used-up']) : $run;
 }
 
-function testedOn(int $plant, string $recipe, Randomizer $random): Answer
+function rackTested(int $plant, string $recipe, Randomizer $random): Answer
 {
     $batch = Notebook::mixed(null, ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']]);
     $test = Notebook::sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
@@ -103,7 +103,7 @@ function testedOn(int $plant, string $recipe, Randomizer $random): Answer
     return Notebook::sent("/api/leaf-tests/{$test->id()}/readings", ['leaves' => Leaves::seen(0, $random->getInt(0, 1) * 30)]);
 }
 
-function burntOn(int $plant, int $share): ?Answer
+function rackBurnt(int $plant, int $share): ?Answer
 {
     $rounds = Notebook::get("/api/plants/{$plant}/burnt")->list('rounds');
     $first = $rounds[0] ?? null;
@@ -112,15 +112,15 @@ function burntOn(int $plant, int $share): ?Answer
 }
 
 /** Every door says the same of a course. */
-function oneAnswerFor(int $course, string $seen): void
+function rackAgrees(int $course, string $seen): void
 {
     $now = Date::now()->toDateTimeImmutable();
     $kept = array_map(static fn(DateTimeInterface $due): int => $due->getTimestamp(), app(CourseDues::class)->at($now));
     DB::table('course_dues')->delete();
     expect($kept)->toBe(array_map(static fn(DateTimeInterface $due): int => $due->getTimestamp(), app(CourseDues::class)->at($now)), $seen);
     $page = Notebook::get("/api/courses/{$course}");
-    $own = courseAsked($course, $page, 'tasks');
-    $today = courseAsked($course, Notebook::get('/api/today'), 'tasks');
+    $own = rackAsked($course, $page, 'tasks');
+    $today = rackAsked($course, Notebook::get('/api/today'), 'tasks');
     // What is further off than Today looks ahead is told by the course alone.
     $near = array_values(array_filter($own, static fn(string $one): bool => in_array($one, $today, true) || substr((string) strrchr($one, ' '), 1, 10) <= $now->modify('+7 days')->format('Y-m-d')));
     expect($today)->toBe($near, $seen);
@@ -160,13 +160,13 @@ it('says what comes next on a course of many plants with one voice', function (i
     }
     $seen = "seed {$seed}";
     for ($act = 0; $act < 7; ++$act) {
-        $seen .= '; ' . Date::now()->format('m-d H:i ') . doneByChance($courses[$random->getInt(0, count($courses) - 1)], $random);
+        $seen .= '; ' . Date::now()->format('m-d H:i ') . rackDone($courses[$random->getInt(0, count($courses) - 1)], $random);
         foreach ($courses as $course) {
-            oneAnswerFor($course, $seen);
+            rackAgrees($course, $seen);
         }
         Date::setTestNow(Date::now()->addHours(24 * $random->getInt(0, 4) + $random->getInt(0, 9)));
         foreach ($courses as $course) {
-            oneAnswerFor($course, "{$seen}; later");
+            rackAgrees($course, "{$seen}; later");
         }
     }
 })->with(racksOfChance(...));
